@@ -1,0 +1,82 @@
+# Targets of the house. Every library names its layer (docs/architecture.md); linking
+# upwards or sideways stops configuring. tools/check_layers reads the includes as well.
+
+add_library(ink_options INTERFACE)
+target_compile_options(ink_options INTERFACE -Wall -Wextra -Wpedantic -Wshadow -Wnon-virtual-dtor
+                       -Woverloaded-virtual -Wcast-align -Wold-style-cast -Werror)
+target_include_directories(ink_options INTERFACE ${PROJECT_SOURCE_DIR}/src)
+
+# ink_add_library(NAME LAYER n SOURCES … [LINK ink_…] [PRIVATE_LIBS …] [PUBLIC_LIBS …])
+# LINK holds our own targets and is checked; the other two hold packages.
+function(ink_add_library name)
+  cmake_parse_arguments(A "" "LAYER" "SOURCES;LINK;PRIVATE_LIBS;PUBLIC_LIBS" ${ARGN})
+  if(NOT DEFINED A_LAYER)
+    message(FATAL_ERROR "ink_add_library(${name}): LAYER is missing")
+  endif()
+  foreach(dependency IN LISTS A_LINK)
+    get_target_property(below ${dependency} INK_LAYER)
+    if(NOT below LESS A_LAYER)
+      message(FATAL_ERROR
+        "Layer break: ${name} (layer ${A_LAYER}) may not link ${dependency} (layer ${below}). "
+        "See the table in docs/architecture.md.")
+    endif()
+  endforeach()
+  foreach(package IN LISTS A_PRIVATE_LIBS A_PUBLIC_LIBS)
+    if(A_LAYER LESS 40 AND package MATCHES "^Qt6::")
+      message(FATAL_ERROR "Layer break: ${name} (layer ${A_LAYER}) may not link ${package}.")
+    endif()
+    if(A_LAYER LESS 50 AND package MATCHES "^Qt6::(Gui|Widgets|PrintSupport|Svg)$")
+      message(FATAL_ERROR "Layer break: ${name} (layer ${A_LAYER}) may not link ${package}.")
+    endif()
+  endforeach()
+  add_library(${name} STATIC ${A_SOURCES})
+  set_target_properties(${name} PROPERTIES INK_LAYER ${A_LAYER} POSITION_INDEPENDENT_CODE ON)
+  target_link_libraries(${name} PUBLIC ${A_LINK} ${A_PUBLIC_LIBS} PRIVATE ink_options ${A_PRIVATE_LIBS})
+  target_include_directories(${name} PUBLIC ${PROJECT_SOURCE_DIR}/src)
+endfunction()
+
+# ink_add_test(NAME SOURCE file LINK … [LABEL l] [TIMEOUT_S s]): one Qt Test class, one process.
+function(ink_add_test name)
+  cmake_parse_arguments(A "" "SOURCE;LABEL;TIMEOUT_S" "LINK" ${ARGN})
+  add_executable(${name} ${A_SOURCE})
+  set_target_properties(${name} PROPERTIES AUTOMOC ON)
+  target_link_libraries(${name} PRIVATE ink_options ink_test_support Qt6::Test ${A_LINK})
+  target_include_directories(${name} PRIVATE ${PROJECT_SOURCE_DIR})
+  add_test(NAME ${name} COMMAND ${name})
+  if(NOT A_TIMEOUT_S)
+    set(A_TIMEOUT_S 120)
+  endif()
+  set_tests_properties(${name} PROPERTIES TIMEOUT ${A_TIMEOUT_S} LABELS "${A_LABEL}")
+endfunction()
+
+# ink_add_script_test(NAME COMMAND … [LABEL l]): a check that is a program of its own.
+function(ink_add_script_test name)
+  cmake_parse_arguments(A "" "LABEL;TIMEOUT_S" "COMMAND" ${ARGN})
+  add_test(NAME ${name} COMMAND ${A_COMMAND} WORKING_DIRECTORY ${PROJECT_SOURCE_DIR})
+  if(NOT A_TIMEOUT_S)
+    set(A_TIMEOUT_S 300)
+  endif()
+  set_tests_properties(${name} PROPERTIES TIMEOUT ${A_TIMEOUT_S} LABELS "${A_LABEL}")
+endfunction()
+
+# ink_add_bench(NAME SOURCE file LINK …): Google Benchmark; prints, never fails on a time.
+function(ink_add_bench name)
+  cmake_parse_arguments(A "" "SOURCE" "LINK" ${ARGN})
+  add_executable(${name} ${A_SOURCE})
+  target_link_libraries(${name} PRIVATE ink_options benchmark::benchmark ${A_LINK})
+endfunction()
+
+# ink_add_fuzz(NAME SOURCE file CORPUS dir LINK …): the committed corpus is replayed as an
+# ordinary test; with INK_FUZZ the same source also becomes a libFuzzer program.
+function(ink_add_fuzz name)
+  cmake_parse_arguments(A "" "SOURCE;CORPUS" "LINK" ${ARGN})
+  add_executable(${name}_replay ${A_SOURCE} ${PROJECT_SOURCE_DIR}/fuzz/replay_main.cpp)
+  target_link_libraries(${name}_replay PRIVATE ink_options ${A_LINK})
+  add_test(NAME ${name}_replay COMMAND ${name}_replay ${A_CORPUS})
+  set_tests_properties(${name}_replay PROPERTIES TIMEOUT 300 LABELS "core")
+  if(INK_FUZZ)
+    add_executable(${name} ${A_SOURCE})
+    target_link_libraries(${name} PRIVATE ink_options ${A_LINK})
+    target_link_options(${name} PRIVATE -fsanitize=fuzzer)
+  endif()
+endfunction()

@@ -1,0 +1,121 @@
+#include "cli/commands.h"
+
+#include "core/base/file_output.h"
+#include "core/design/composition.h"
+#include "core/formats/svg_writer.h"
+
+#include <CLI/CLI.hpp>
+
+#include <iostream>
+#include <memory>
+
+namespace ink::cli {
+namespace {
+
+struct WeldArguments
+{
+    std::string font;
+    unsigned face = 0;
+    std::string instance;
+    std::string text;
+    double height_mm = 0.0;
+    double width_mm = 0.0;
+    double em_mm = 0.0;
+    double tracking_em = 0.0;
+    std::string features;
+    bool is_mirrored = false;
+    std::string out;
+    std::string report;
+    CLI::Option* height_option = nullptr;
+    CLI::Option* width_option = nullptr;
+};
+
+FinishedSize sizeOf(const WeldArguments& a)
+{
+    if (a.height_option->count() > 0)
+        return {SizeBy::Height, a.height_mm};
+    if (a.width_option->count() > 0)
+        return {SizeBy::Width, a.width_mm};
+    return {SizeBy::Em, a.em_mm};
+}
+
+/// "-" is standard output: the stream that is open, which may be a file somebody redirected to.
+Result<void> writeTo(const std::string& target, const StreamWriter& writer)
+{
+    if (target != "-" && target != "/dev/stdout")
+        return writeFile(target, writer);
+    auto done = writer(std::cout);
+    if (done && !std::cout.flush())
+        return fail(ErrorCode::FileUnwritable, "standard output");
+    return done;
+}
+
+Result<void> runWeld(const WeldArguments& a)
+{
+    const auto face = FontFace::open(a.font, {a.face, a.instance});
+    if (!face)
+        return fail(face.error());
+    const auto words = withLineBreaks(a.text);
+    const auto design = makeDesign(**face, {words, {a.features, a.tracking_em}, sizeOf(a), a.is_mirrored, {}});
+    if (!design) {
+        Error error = design.error();
+        if (error.subject.find(a.font) == std::string::npos)
+            error.subject = error.subject.empty() ? a.font : a.font + ", " + error.subject;
+        return fail(std::move(error));
+    }
+    for (const auto& warning : design->warnings)
+        std::cerr << "uink: " << a.font << ": " << warning << '\n';
+    if (!a.out.empty()) {
+        const auto& info = (*face)->info();
+        const SvgOptions options{words, info.readableName() + ". " + info.copyright + " " + info.licence, "#1d2333"};
+        auto done = writeTo(a.out, [&](std::ostream& out) { return writeSvg(out, design->outline_mm, options); });
+        if (!done)
+            return done;
+    }
+    if (!a.report.empty())
+        return writeTo(a.report, [&](std::ostream& out) -> Result<void> {
+            writeReport(out, *design);
+            return {};
+        });
+    return {};
+}
+
+} // namespace
+
+std::string withLineBreaks(const std::string& text)
+{
+    std::string out;
+    for (std::size_t i = 0; i < text.size(); ++i) {
+        const char next = i + 1 < text.size() ? text[i + 1] : '\0';
+        if (text[i] == '\\' && (next == 'n' || next == '\\')) {
+            out += next == 'n' ? '\n' : '\\';
+            ++i;
+        } else {
+            out += text[i];
+        }
+    }
+    return out;
+}
+
+Command addWeldCommand(CLI::App& app)
+{
+    auto a = std::make_shared<WeldArguments>();
+    auto* command = app.add_subcommand("weld", "Words in a font become one welded outline");
+    command->add_option("--font", a->font, "Font file: TTF, OTF, TTC, WOFF, WOFF2")->required();
+    command->add_option("--face", a->face, "Which face of a collection, counted from 0");
+    command->add_option("--instance", a->instance, "Named instance of a variable font");
+    command->add_option("--text", a->text, "The words; \\n starts a line")->required();
+    auto* size = command->add_option_group("size", "Finished size, one of");
+    a->height_option = size->add_option("--height-mm", a->height_mm, "Height of the inked shape");
+    a->width_option = size->add_option("--width-mm", a->width_mm, "Width of the inked shape");
+    size->add_option("--em-mm", a->em_mm, "Size of the em");
+    size->require_option(1);
+    command->add_option("--tracking-em", a->tracking_em, "Added after every glyph, in em");
+    command->add_option("--features", a->features, "Font features, as in ss01,swsh=1");
+    command->add_flag("--mirror", a->is_mirrored, "Mirror left and right");
+    command->add_option("--out", a->out, "SVG file to write; - is standard output");
+    command->add_option("--report", a->report, "JSON file to write; - is standard output");
+    return [a] { return runWeld(*a); };
+}
+
+} // namespace ink::cli

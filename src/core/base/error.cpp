@@ -1,0 +1,95 @@
+#include "core/base/error.h"
+
+#include <algorithm>
+#include <array>
+
+namespace ink {
+namespace {
+
+struct Row
+{
+    ErrorCode code;
+    std::string_view text;
+    std::string_view advice;
+};
+
+constexpr std::array kTable{
+    Row{ErrorCode::FileNotFound, "there is no such file", "Check the name and the folder."},
+    Row{ErrorCode::FileUnreadable, "the file could not be read", "Check that you may read it."},
+    Row{ErrorCode::FileUnwritable, "the file could not be written",
+        "Choose a folder you may write to; nothing there was changed."},
+    Row{ErrorCode::DiskFull, "the disk is full",
+        "Make room or choose another place; the old file, if any, is untouched."},
+    Row{ErrorCode::NotAFont, "this is not a font", "Choose a TTF, OTF, TTC, WOFF or WOFF2 file."},
+    Row{ErrorCode::FontTruncated, "the font file ends too early",
+        "Fetch it again: a part of it is missing."},
+    Row{ErrorCode::FontDamaged, "the font is damaged", "Fetch it again or choose another font."},
+    Row{ErrorCode::FontWithoutOutlines, "the font holds pixels, not outlines, so there is nothing to cut",
+        "Choose an outline font."},
+    Row{ErrorCode::FontColourOnly, "the font holds colour pictures only, no outlines to cut",
+        "Choose an outline font."},
+    Row{ErrorCode::NoSuchFace, "the file has no face of that number", "Faces are counted from 0."},
+    Row{ErrorCode::NoSuchInstance, "the font has no instance of that name",
+        "Use one of the names the font gives."},
+    Row{ErrorCode::BadFeature, "a font feature is not written as expected",
+        "Write features like ss01,swsh=1."},
+    Row{ErrorCode::EmptyText, "there are no words yet", "Type the words of the job."},
+    Row{ErrorCode::TextTooLong, "the words are too long for one job",
+        "Split them over several jobs; nothing was shortened."},
+    Row{ErrorCode::TextNotUtf8, "the words are not valid UTF-8", "Type them again."},
+    Row{ErrorCode::NoGlyphs, "the font has none of these letters",
+        "Choose another font or other words."},
+    Row{ErrorCode::NothingToCut, "these words leave no ink in this font",
+        "Choose another font or other words."},
+    Row{ErrorCode::SizeOutOfRange, "the finished size cannot be made", "Choose 0.5 mm to 10 m."},
+    Row{ErrorCode::TrackingOutOfRange, "the letter spacing cannot be made", "Choose -1 to 10 em."},
+    Row{ErrorCode::CoordinateOutOfRange, "the outline is too large to compute with",
+        "Use fewer words or a smaller spacing."},
+    Row{ErrorCode::NonFinite, "the outline has a coordinate that is not a number",
+        "Choose another font; this one is damaged."},
+    Row{ErrorCode::TooManyNodes, "the outline has too many nodes", "Use fewer words or a simpler font."},
+    Row{ErrorCode::WeldFailed, "the letters could not be joined", "Choose another font; please report this one."},
+    Row{ErrorCode::Cancelled, "stopped", "Start it again when you like."},
+    Row{ErrorCode::DocumentDamaged, "the saved job cannot be read",
+        "It was left where it is; a new job has been started."},
+    Row{ErrorCode::Internal, "something went wrong inside Under Ink", "Please report it."},
+};
+
+const Row& row(ErrorCode code)
+{
+    const auto* it = std::ranges::find(kTable, code, &Row::code);
+    return it == kTable.end() ? kTable.back() : *it;
+}
+
+} // namespace
+
+int errorNumber(ErrorCode code)
+{
+    return static_cast<int>(code);
+}
+
+std::string_view errorText(ErrorCode code)
+{
+    return row(code).text;
+}
+
+std::string_view errorAdvice(ErrorCode code)
+{
+    return row(code).advice;
+}
+
+std::string Error::message() const
+{
+    std::string out;
+    if (!subject.empty())
+        out += subject + ": ";
+    out += errorText(code);
+    if (!detail.empty())
+        out += " (" + detail + ")";
+    out += ". ";
+    out += errorAdvice(code);
+    std::ranges::replace(out, '\n', ' ');
+    return out;
+}
+
+} // namespace ink

@@ -1,0 +1,58 @@
+// Errors are values. One table holds every code with its number and its two sentences:
+// what happened, and what to do now.
+#pragma once
+
+#include <string>
+#include <string_view>
+
+namespace ink {
+
+enum class ErrorCode {
+    FileNotFound = 100,
+    FileUnreadable,
+    FileUnwritable,
+    DiskFull,
+    NotAFont = 200,
+    FontTruncated,
+    FontDamaged,
+    FontWithoutOutlines,
+    FontColourOnly,
+    NoSuchFace,
+    NoSuchInstance,
+    BadFeature,
+    EmptyText = 300,
+    TextTooLong,
+    TextNotUtf8,
+    NoGlyphs,
+    NothingToCut,
+    SizeOutOfRange,
+    TrackingOutOfRange,
+    CoordinateOutOfRange = 400,
+    NonFinite,
+    TooManyNodes,
+    WeldFailed,
+    Cancelled = 500,
+    DocumentDamaged = 600,
+    Internal = 900,
+};
+
+/// What went wrong, to what. `subject` names the file, font or words concerned and may be empty;
+/// `detail` is the part only the place of failure knows, in plain words.
+struct Error
+{
+    ErrorCode code = ErrorCode::Internal;
+    std::string subject;
+    std::string detail;
+
+    /// Sentence for the person: subject, what happened, what to do. One line, no line breaks.
+    std::string message() const;
+};
+
+/// Number of the code, stable across versions, as `uink` uses in its exit status documentation.
+int errorNumber(ErrorCode code);
+/// "It is not a font …": what happened, without subject.
+std::string_view errorText(ErrorCode code);
+/// "Choose a …": what to do now.
+std::string_view errorAdvice(ErrorCode code);
+
+} // namespace ink

@@ -1,0 +1,155 @@
+#include "core/design/composition.h"
+
+#include <nlohmann/json.hpp>
+
+#include <algorithm>
+#include <cmath>
+#include <ostream>
+#include <sstream>
+
+namespace ink {
+namespace {
+
+std::vector<std::string> splitLines(const std::string& words)
+{
+    std::vector<std::string> lines;
+    std::istringstream in(words);
+    for (std::string line; std::getline(in, line);) {
+        std::erase(line, '\r');
+        std::ranges::replace(line, '\t', ' ');
+        lines.push_back(line);
+    }
+    return lines;
+}
+
+std::string listed(const std::u32string& characters)
+{
+    std::string text;
+    for (const char32_t c : characters)
+        text += (text.empty() ? "" : " ") + toUtf8(c);
+    return text;
+}
+
+/// mm per font unit so that the welded shape gets its finished size.
+double scaleFor(const FinishedSize& size, const Box& ink_fu, double units_per_em)
+{
+    switch (size.by) {
+    case SizeBy::Height:
+        return size.value_mm / ink_fu.height();
+    case SizeBy::Width:
+        return size.value_mm / ink_fu.width();
+    case SizeBy::Em:
+        break;
+    }
+    return size.value_mm / units_per_em;
+}
+
+double rounded(double value, double step)
+{
+    return std::round(value / step) * step;
+}
+
+} // namespace
+
+Result<SetWords> setWords(const FontFace& face, const std::string& words, const ShapeOptions& options,
+                          const CancelToken& cancel)
+{
+    if (auto ok = checkWords(words); !ok)
+        return fail(ok.error());
+    SetWords set;
+    double baseline_fu = 0.0;
+    double widest_fu = 0.0;
+    for (const auto& text : splitLines(words)) {
+        if (cancel.isCancelled())
+            return fail(ErrorCode::Cancelled);
+        auto shaped = shapeLine(face, text, options);
+        if (!shaped)
+            return fail(shaped.error());
+        for (const char32_t c : shaped->missing)
+            if (set.missing.find(c) == std::u32string::npos)
+                set.missing += c;
+        widest_fu = std::max(widest_fu, shaped->advance_fu);
+        set.lines.push_back({std::move(*shaped), 0.0, baseline_fu});
+        baseline_fu -= face.lineSpacing_fu();
+    }
+    bool any_glyph = false;
+    for (auto& line : set.lines) {
+        if (line.shaped.is_right_to_left)
+            line.x_fu = widest_fu - line.shaped.advance_fu;
+        for (const auto& glyph : line.shaped.glyphs) {
+            any_glyph = true;
+            if (auto paths = face.glyphOutline(glyph.glyph_id); !paths.empty())
+                set.glyphs_fu.push_back(
+                    transformed(paths, {1, 0, 0, 1, line.x_fu + glyph.x_fu, line.baseline_fu + glyph.y_fu}));
+        }
+    }
+    if (!set.missing.empty() && set.glyphs_fu.empty())
+        return fail(ErrorCode::NoGlyphs, face.path().string(), "it lacks " + listed(set.missing));
+    if (!any_glyph && set.glyphs_fu.empty())
+        return fail(ErrorCode::NothingToCut, face.path().string());
+    return set;
+}
+
+Result<Design> makeDesign(const FontFace& face, const DesignRequest& request)
+{
+    const auto failFor = [&face](Error error) {
+        if (error.subject.empty())
+            error.subject = face.path().string();
+        return fail(std::move(error));
+    };
+    if (auto ok = checkSize(request.size); !ok)
+        return fail(ok.error());
+    auto set = setWords(face, request.words, request.shaping, request.cancel);
+    if (!set)
+        return fail(set.error());
+
+    const double units_per_em = face.info().units_per_em;
+    Design design;
+    const auto welded_fu = weld(set->glyphs_fu, {units_per_em, request.cancel}, &design.weld);
+    if (!welded_fu)
+        return failFor(welded_fu.error());
+    const Box ink_fu = bounds(*welded_fu);
+    if (ink_fu.width() <= 0.0 || ink_fu.height() <= 0.0)
+        return failFor({ErrorCode::NothingToCut, {}, {}});
+
+    const double scale = scaleFor(request.size, ink_fu, units_per_em);
+    const double larger_mm = scale * std::max(ink_fu.width(), ink_fu.height());
+    if (larger_mm > kMaxSize_mm)
+        return fail(ErrorCode::SizeOutOfRange, face.path().string(),
+                    "the longer side would be " + std::to_string(std::lround(larger_mm / 1000.0)) + " m");
+    const double flip = request.is_mirrored ? -scale : scale;
+    const Affine place{flip, 0, 0, scale, request.is_mirrored ? ink_fu.x1 * scale : -ink_fu.x0 * scale, -ink_fu.y0 * scale};
+    design.outline_mm = transformed(*welded_fu, place);
+    for (const auto& paths : set->glyphs_fu)
+        design.glyphs_mm.push_back(transformed(paths, place));
+    design.figures_mm = measure(design.outline_mm);
+    design.em_mm = units_per_em * scale;
+    design.missing = set->missing;
+    design.is_mirrored = request.is_mirrored;
+    if (!design.missing.empty())
+        design.warnings.push_back("the font lacks " + listed(design.missing) + "; left out");
+    return design;
+}
+
+void writeReport(std::ostream& out, const Design& design)
+{
+    const auto& f = design.figures_mm;
+    auto missing = nlohmann::ordered_json::array();
+    for (const char32_t c : design.missing)
+        missing.push_back(toUtf8(c));
+    const nlohmann::ordered_json json{
+        {"pieces", f.pieces},
+        {"middles", f.middles},
+        {"nodes", f.nodes},
+        {"nodes_before", design.weld.nodes_before},
+        {"area_mm2", rounded(f.area, 1e-6)},
+        {"cut_length_mm", rounded(f.cut_length, 1e-6)},
+        {"width_mm", rounded(f.box.width(), 1e-6)},
+        {"height_mm", rounded(f.box.height(), 1e-6)},
+        {"missing", missing},
+        {"warnings", design.warnings},
+    };
+    out << json.dump(2) << '\n';
+}
+
+} // namespace ink

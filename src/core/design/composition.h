@@ -1,0 +1,73 @@
+// From words in a font to placed glyph outlines, and from those to the welded shape at its finished size.
+#pragma once
+
+#include "core/base/cancel.h"
+#include "core/base/result.h"
+#include "core/design/job.h"
+#include "core/geometry/measure.h"
+#include "core/geometry/weld.h"
+#include "core/type/font_face.h"
+#include "core/type/shape.h"
+
+#include <memory>
+#include <string>
+#include <vector>
+
+namespace ink {
+
+struct PlacedLine
+{
+    ShapedLine shaped;
+    /// Where the line starts, in font units; lines stack downwards from y = 0.
+    double x_fu = 0.0;
+    double baseline_fu = 0.0;
+};
+
+/// Words set in a font, before welding.
+struct SetWords
+{
+    std::vector<PlacedLine> lines;
+    /// One entry for each glyph with ink, in font units, placed.
+    std::vector<Paths> glyphs_fu;
+    std::u32string missing;
+};
+
+/// The finished thing.
+struct Design
+{
+    /// Welded, in mm; the inked shape's lower left corner is the origin.
+    Outline outline_mm;
+    /// The glyphs as drawn, on the same place, to show what overlapped.
+    std::vector<Paths> glyphs_mm;
+    OutlineFigures figures_mm;
+    WeldStats weld;
+    double em_mm = 0.0;
+    std::u32string missing;
+    std::vector<std::string> warnings;
+    bool is_mirrored = false;
+};
+
+struct DesignRequest
+{
+    std::string words;
+    ShapeOptions shaping;
+    FinishedSize size;
+    bool is_mirrored = false;
+    CancelToken cancel;
+};
+
+/// Shapes every line and places the outlines; lines start at the left, or end at the right where the
+/// writing runs from right to left.
+/// Errors: those of checkWords and shapeLine; NoGlyphs when the font has none of the letters; Cancelled.
+Result<SetWords> setWords(const FontFace& face, const std::string& words, const ShapeOptions& options,
+                          const CancelToken& cancel = {});
+
+/// Sets the words, welds them, and brings the inked shape to its finished size.
+/// Errors: those of setWords, checkSize and weld; NothingToCut when no ink is left;
+///         SizeOutOfRange also when the other side grows beyond 10 m.
+Result<Design> makeDesign(const FontFace& face, const DesignRequest& request);
+
+/// The report of `uink weld` (docs/formats/report.md): one JSON object.
+void writeReport(std::ostream& out, const Design& design);
+
+} // namespace ink

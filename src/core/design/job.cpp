@@ -1,0 +1,114 @@
+#include "core/design/job.h"
+
+#include "core/type/shape.h"
+
+#include <nlohmann/json.hpp>
+
+#include <algorithm>
+#include <array>
+#include <istream>
+#include <ostream>
+
+namespace ink {
+namespace {
+
+constexpr std::array kProcesses{
+    ProcessInfo{Process::KnifeVinyl, "knife-vinyl", "Knife", "in adhesive vinyl", false},
+    ProcessInfo{Process::KnifeHeatTransfer, "knife-heat-transfer", "Knife", "in heat-transfer material", true},
+    ProcessInfo{Process::KnifeCard, "knife-card", "Knife", "in card", false},
+    ProcessInfo{Process::LaserWood, "laser-wood", "Laser", "in wood", false},
+    ProcessInfo{Process::Stencil, "stencil", "Stencil", "to paint through", false},
+    ProcessInfo{Process::Pen, "pen", "Pen", "on paper or card", false},
+    ProcessInfo{Process::Applique, "applique", "Appliqué", "on cloth", false},
+    ProcessInfo{Process::Satin, "satin", "Satin", "on cloth", false},
+    ProcessInfo{Process::PaperPattern, "paper-pattern", "Paper pattern", "to trace", false},
+};
+
+constexpr std::array<std::string_view, 3> kSizeNames{"height", "width", "em"};
+
+std::string trimmed(double value)
+{
+    std::string text = std::to_string(value);
+    text.erase(text.find_last_not_of('0') + 1);
+    if (text.ends_with('.'))
+        text.pop_back();
+    return text;
+}
+
+std::size_t characterCount(std::string_view utf8)
+{
+    return static_cast<std::size_t>(
+        std::ranges::count_if(utf8, [](char c) { return (static_cast<unsigned char>(c) & 0xC0) != 0x80; }));
+}
+
+} // namespace
+
+std::span<const ProcessInfo> allProcesses()
+{
+    return kProcesses;
+}
+
+const ProcessInfo& infoOf(Process process)
+{
+    return *std::ranges::find(kProcesses, process, &ProcessInfo::process);
+}
+
+Result<void> checkSize(const FinishedSize& size)
+{
+    if (size.value_mm >= kMinSize_mm && size.value_mm <= kMaxSize_mm)
+        return {};
+    return fail(ErrorCode::SizeOutOfRange, trimmed(size.value_mm) + " mm");
+}
+
+Result<void> checkWords(std::string_view words)
+{
+    if (!isValidUtf8(words))
+        return fail(ErrorCode::TextNotUtf8);
+    if (words.find_first_not_of(" \t\r\n") == std::string_view::npos)
+        return fail(ErrorCode::EmptyText);
+    if (const auto n = characterCount(words); n > kMaxCharacters)
+        return fail(ErrorCode::TextTooLong, {},
+                    std::to_string(n) + " characters, at most " + std::to_string(kMaxCharacters));
+    return {};
+}
+
+void writeJob(std::ostream& out, const Job& job)
+{
+    const nlohmann::ordered_json json{
+        {"format", "under-ink-job"},
+        {"version", 1},
+        {"words", job.words},
+        {"size", {{"by", kSizeNames[static_cast<std::size_t>(job.size.by)]}, {"value_mm", job.size.value_mm}}},
+        {"unit", job.unit == LengthUnit::Inch ? "in" : "mm"},
+        {"process", infoOf(job.process).id},
+        {"purpose", job.purpose == Purpose::Sale ? "sale" : "gift"},
+    };
+    out << json.dump(2, ' ', false, nlohmann::json::error_handler_t::replace) << '\n';
+}
+
+Result<Job> readJob(std::istream& in)
+{
+    const auto json = nlohmann::json::parse(in, nullptr, false);
+    if (!json.is_object() || json.value("format", nlohmann::json()) != "under-ink-job")
+        return fail(ErrorCode::DocumentDamaged);
+    try {
+        Job job;
+        job.words = json.value("words", "");
+        const auto size = json.value("size", nlohmann::json::object());
+        const auto by = std::ranges::find(kSizeNames, size.value("by", "width"));
+        if (by != kSizeNames.end())
+            job.size.by = static_cast<SizeBy>(by - kSizeNames.begin());
+        if (const FinishedSize stored{job.size.by, size.value("value_mm", job.size.value_mm)}; checkSize(stored))
+            job.size = stored;
+        job.unit = json.value("unit", "mm") == "in" ? LengthUnit::Inch : LengthUnit::Millimetre;
+        const auto process = std::ranges::find(kProcesses, json.value("process", ""), &ProcessInfo::id);
+        if (process != kProcesses.end())
+            job.process = process->process;
+        job.purpose = json.value("purpose", "sale") == "gift" ? Purpose::Gift : Purpose::Sale;
+        return job;
+    } catch (const nlohmann::json::exception& e) {
+        return fail(ErrorCode::DocumentDamaged, {}, e.what());
+    }
+}
+
+} // namespace ink

@@ -1,0 +1,128 @@
+#include "core/formats/svg_writer.h"
+
+#include <pugixml.hpp>
+
+#include <array>
+#include <charconv>
+#include <cmath>
+#include <ostream>
+
+namespace ink {
+namespace {
+
+constexpr double kStep_mm = 1e-4;
+
+/// Shortest decimal of the rounded value, with a point whatever the locale.
+void appendNumber(std::string& out, double value)
+{
+    const double rounded = std::round(value / kStep_mm) * kStep_mm;
+    std::array<char, 32> text{};
+    const auto end = std::to_chars(text.data(), text.data() + text.size(), rounded, std::chars_format::fixed, 4).ptr;
+    std::string digits(text.data(), end);
+    digits.erase(digits.find_last_not_of('0') + 1);
+    if (digits.ends_with('.'))
+        digits.pop_back();
+    out += digits == "-0" ? "0" : digits;
+}
+
+std::string number(double value)
+{
+    std::string out;
+    appendNumber(out, value);
+    return out;
+}
+
+class PathData
+{
+public:
+    /// SVG's y axis points down: heights are counted from the top of the box.
+    explicit PathData(double top_mm) : m_top_mm(top_mm) {}
+
+    void add(const Contour& ring)
+    {
+        static constexpr std::array<char, 4> kCommand{' ', 'L', 'Q', 'C'};
+        if (!m_text.empty())
+            m_text += ' ';
+        m_text += 'M';
+        add(ring.segments.front().start());
+        for (const auto& s : ring.segments) {
+            m_text += ' ';
+            m_text += kCommand[s.degree()];
+            for (std::size_t i = 1; i <= s.degree(); ++i) {
+                if (i > 1)
+                    m_text += ' ';
+                add(s.p[i]);
+            }
+        }
+        m_text += " Z";
+    }
+    const std::string& text() const { return m_text; }
+
+private:
+    void add(Point p)
+    {
+        appendNumber(m_text, p.x);
+        m_text += ',';
+        appendNumber(m_text, m_top_mm - p.y);
+    }
+    double m_top_mm;
+    std::string m_text;
+};
+
+void addMetadata(pugi::xml_node svg, const SvgOptions& options)
+{
+    if (!options.title.empty())
+        svg.append_child("title").text().set(options.title.c_str());
+    auto rdf = svg.append_child("metadata").append_child("rdf:RDF");
+    rdf.append_attribute("xmlns:rdf") = "http://www.w3.org/1999/02/22-rdf-syntax-ns#";
+    rdf.append_attribute("xmlns:dc") = "http://purl.org/dc/elements/1.1/";
+    auto about = rdf.append_child("rdf:Description");
+    about.append_attribute("rdf:about") = "";
+    about.append_child("dc:title").text().set(options.title.c_str());
+    about.append_child("dc:format").text().set("image/svg+xml");
+    if (!options.rights.empty())
+        about.append_child("dc:rights").text().set(options.rights.c_str());
+}
+
+} // namespace
+
+Result<void> writeSvg(std::ostream& out, const Outline& outline_mm, const SvgOptions& options)
+{
+    const Box box = bounds(outline_mm);
+    const double width_mm = box.isEmpty() ? 0.0 : box.x1;
+    const double height_mm = box.isEmpty() ? 0.0 : box.y1;
+
+    pugi::xml_document document;
+    auto declaration = document.append_child(pugi::node_declaration);
+    declaration.append_attribute("version") = "1.0";
+    declaration.append_attribute("encoding") = "UTF-8";
+    auto svg = document.append_child("svg");
+    svg.append_attribute("xmlns") = "http://www.w3.org/2000/svg";
+    svg.append_attribute("version") = "1.1";
+    svg.append_attribute("width") = (number(width_mm) + "mm").c_str();
+    svg.append_attribute("height") = (number(height_mm) + "mm").c_str();
+    svg.append_attribute("viewBox") = ("0 0 " + number(width_mm) + " " + number(height_mm)).c_str();
+    addMetadata(svg, options);
+
+    auto group = svg.append_child("g");
+    group.append_attribute("id") = "cut";
+    group.append_attribute("fill") = options.fill.c_str();
+    group.append_attribute("fill-rule") = "nonzero";
+    group.append_attribute("stroke") = "none";
+    int index = 0;
+    for (const auto& piece : outline_mm.pieces) {
+        PathData data(height_mm);
+        data.add(piece.outer);
+        for (const auto& middle : piece.middles)
+            data.add(middle);
+        auto path = group.append_child("path");
+        path.append_attribute("id") = ("piece-" + std::to_string(++index)).c_str();
+        path.append_attribute("d") = data.text().c_str();
+    }
+    document.save(out, "  ", pugi::format_indent, pugi::encoding_utf8);
+    if (!out)
+        return fail(ErrorCode::FileUnwritable);
+    return {};
+}
+
+} // namespace ink

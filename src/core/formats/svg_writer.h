@@ -1,0 +1,28 @@
+// SVG 1.1 for cutting machines (docs/formats/svg.md).
+#pragma once
+
+#include "core/base/result.h"
+#include "core/geometry/path.h"
+
+#include <iosfwd>
+#include <string>
+
+namespace ink {
+
+struct SvgOptions
+{
+    std::string title;
+    /// What is known of the right to use the outlines, as the font states it.
+    std::string rights;
+    /// Any SVG colour; the fill that previews the material.
+    std::string fill = "#1d2333";
+};
+
+/// One path for each piece, outer ring and middles together, in a group with id "cut".
+/// Units:  outline in mm, y up, its box starting at the origin; width, height and viewBox in mm.
+///         Coordinates are rounded to 0.0001 mm. Quadratics stay Q, cubics C.
+/// Errors: FileUnwritable when the stream fails.
+/// Source: SVG 1.1 (Second Edition), W3C Recommendation 2011.
+Result<void> writeSvg(std::ostream& out, const Outline& outline_mm, const SvgOptions& options);
+
+} // namespace ink
