@@ -51,7 +51,7 @@ constexpr std::array kTable{
     Row{ErrorCode::WeldFailed, "the letters could not be joined", "Choose another font; please report this one."},
     Row{ErrorCode::Cancelled, "stopped", "Start it again when you like."},
     Row{ErrorCode::DocumentDamaged, "the saved job cannot be read",
-        "It was left where it is; a new job has been started."},
+        "It was put aside under that name; a new job has been started."},
     Row{ErrorCode::Internal, "something went wrong inside Under Ink", "Please report it."},
 };
 

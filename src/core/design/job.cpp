@@ -82,6 +82,8 @@ void writeJob(std::ostream& out, const Job& job)
         {"unit", job.unit == LengthUnit::Inch ? "in" : "mm"},
         {"process", infoOf(job.process).id},
         {"purpose", job.purpose == Purpose::Sale ? "sale" : "gift"},
+        {"mirrored", job.is_mirrored},
+        {"font", {{"path", job.font.path}, {"face", job.font.face}, {"instance", job.font.instance}}},
     };
     out << json.dump(2, ' ', false, nlohmann::json::error_handler_t::replace) << '\n';
 }
@@ -105,6 +107,9 @@ Result<Job> readJob(std::istream& in)
         if (process != kProcesses.end())
             job.process = process->process;
         job.purpose = json.value("purpose", "sale") == "gift" ? Purpose::Gift : Purpose::Sale;
+        job.is_mirrored = json.value("mirrored", false);
+        const auto font = json.value("font", nlohmann::json::object());
+        job.font = {font.value("path", ""), font.value("face", 0u), font.value("instance", "")};
         return job;
     } catch (const nlohmann::json::exception& e) {
         return fail(ErrorCode::DocumentDamaged, {}, e.what());

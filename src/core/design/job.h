@@ -48,6 +48,16 @@ struct FinishedSize
     friend bool operator==(const FinishedSize&, const FinishedSize&) = default;
 };
 
+/// Which face of which file; an empty path means that none is chosen yet.
+struct FontRef
+{
+    std::string path;
+    unsigned face = 0;
+    std::string instance;
+
+    friend bool operator==(const FontRef&, const FontRef&) = default;
+};
+
 struct Job
 {
     /// UTF-8; a line break starts a new line.
@@ -56,6 +66,8 @@ struct Job
     LengthUnit unit = LengthUnit::Millimetre;
     Process process = Process::KnifeVinyl;
     Purpose purpose = Purpose::Sale;
+    bool is_mirrored = false;
+    FontRef font;
 
     friend bool operator==(const Job&, const Job&) = default;
 };

@@ -1,0 +1,105 @@
+#include "app/pictures.h"
+#include "ui/main_window.h"
+
+#include <CLI/CLI.hpp>
+
+#include <QApplication>
+#include <QFileInfo>
+#include <QIcon>
+#include <QStandardPaths>
+
+#include <csignal>
+#include <filesystem>
+#include <iostream>
+#include <optional>
+
+namespace {
+
+struct Arguments
+{
+    std::vector<std::string> places;
+    std::string pictures_folder;
+    std::string theme;
+    int text_percent = 0;
+    bool no_system_fonts = false;
+};
+
+QString demoFonts()
+{
+    const QString installed = QApplication::applicationDirPath() + QStringLiteral("/../share/under-ink/demo/fonts");
+    return QFileInfo::exists(installed) ? installed : QStringLiteral(INK_SOURCE_DEMO_FONTS);
+}
+
+/// What the first start shows.
+ink::Job firstJob()
+{
+    ink::Job job;
+    job.words = "Fennmoor Honey";
+    job.font.path = (std::filesystem::path(demoFonts().toStdString()) / "HartsorrelScript.ttf").string();
+    return job;
+}
+
+ink::ui::Theme themeFor(const Arguments& arguments)
+{
+    using ink::ui::Theme;
+    const auto tone = arguments.theme == "dark"    ? Theme::Tone::Dark
+                      : arguments.theme == "light" ? Theme::Tone::Light
+                                                   : Theme::desktopTone();
+    return Theme(tone, arguments.text_percent > 0 ? arguments.text_percent / 100.0 : Theme::desktopTextScale());
+}
+
+void addFonts(ink::ui::FontLibrary& library, const Arguments& arguments)
+{
+    library.addFolder(demoFonts(), ink::FontOrigin::Demo);
+    for (const auto& place : arguments.places) {
+        const QString path = QString::fromStdString(place);
+        if (QFileInfo(path).isDir() || !QFileInfo::exists(path))
+            library.addFolder(path, ink::FontOrigin::Folder);
+        else
+            library.addFiles({path});
+    }
+    if (!arguments.no_system_fonts)
+        library.addSystemFonts();
+}
+
+} // namespace
+
+int main(int argc, char** argv)
+{
+    std::signal(SIGXFSZ, SIG_IGN);
+    Arguments arguments;
+    CLI::App parser{"Under Ink: from a font file to a cut that may be sold.", "under-ink"};
+    parser.set_version_flag("--version", std::string("under-ink ") + INK_VERSION);
+    parser.add_option("places", arguments.places, "Folders with fonts, or font files");
+    parser.add_option("--pictures", arguments.pictures_folder, "Write a PNG of each main view to this folder, then end");
+    parser.add_option("--theme", arguments.theme, "light or dark; else as the desktop has it")->check(CLI::IsMember({"light", "dark"}));
+    parser.add_option("--text-percent", arguments.text_percent, "Size of the text, 75 to 250")->check(CLI::Range(75, 250));
+    parser.add_flag("--no-system-fonts", arguments.no_system_fonts, "Leave out the fonts installed on this computer");
+
+    QApplication app(argc, argv);
+    app.setApplicationName(QStringLiteral("under-ink"));
+    app.setApplicationDisplayName(QStringLiteral("Under Ink"));
+    app.setApplicationVersion(QStringLiteral(INK_VERSION));
+    app.setDesktopFileName(QStringLiteral("io.github.underink.UnderInk"));
+    app.setWindowIcon(QIcon(QStringLiteral(":/io.github.underink.UnderInk.svg")));
+    CLI11_PARSE(parser, argc, argv);
+
+    const auto theme = themeFor(arguments);
+    theme.applyTo(app);
+
+    const ink::JobStore store(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation).toStdString());
+    auto kept = store.load();
+    const bool has_job = kept && kept->has_value();
+    ink::ui::MainWindow window(has_job ? **kept : firstJob(), store, theme);
+    if (!kept)
+        window.tell(kept.error());
+    addFonts(window.library(), arguments);
+    window.show();
+
+    std::optional<ink::app::Pictures> pictures;
+    if (!arguments.pictures_folder.empty()) {
+        pictures.emplace(window, QDir(QString::fromStdString(arguments.pictures_folder)));
+        pictures->start();
+    }
+    return QApplication::exec();
+}

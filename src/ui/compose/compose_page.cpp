@@ -1,0 +1,246 @@
+#include "ui/compose/compose_page.h"
+
+#include "ui/compose/weld_view.h"
+#include "ui/measures.h"
+#include "ui/widgets/marks.h"
+#include "ui/widgets/swatches.h"
+
+#include <QButtonGroup>
+#include <QCheckBox>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QPushButton>
+#include <QVBoxLayout>
+
+namespace ink::ui {
+namespace {
+
+/// The slot of the design that is looked at; the fonts of the list have slots of their own.
+constexpr quint64 kSlot = 1;
+
+struct Material
+{
+    const char* name;
+    const char* colour;
+};
+constexpr Material kMaterials[] = {
+    {"Deep ink", "#1d2333"},  {"Brick", "#c4503b"}, {"Moss", "#4f7350"},   {"Honey", "#d99a26"},
+    {"Lavender", "#7d72a8"},  {"Slate", "#6b7480"}, {"Chalk", "#f6f4ee"},  {"Kraft", "#b58a5a"},
+};
+
+} // namespace
+
+ComposePage::ComposePage(JobModel& job, DesignService& designs, const Theme& theme, QWidget* parent)
+    : QWidget(parent), m_job(job), m_designs(designs), m_theme(theme)
+{
+    setObjectName(QStringLiteral("page"));
+    auto* row = new QHBoxLayout(this);
+    row->setContentsMargins(0, 0, 0, 0);
+    row->setSpacing(0);
+    auto* column = new QVBoxLayout;
+    column->setSpacing(0);
+    column->addWidget(buildHead());
+    m_view = new WeldView(m_theme, this);
+    m_view->setObjectName(QStringLiteral("weldView"));
+    column->addWidget(m_view, 1);
+    row->addLayout(column, 1);
+    row->addWidget(buildPanel());
+
+    m_view->setMaterial(m_material->colour());
+    connect(m_view, &WeldView::zoomChanged, this, &ComposePage::showZoom);
+    connect(&m_job, &JobModel::changed, this, &ComposePage::jobChanged);
+    jobChanged();
+}
+
+QWidget* ComposePage::buildHead()
+{
+    auto* head = new QWidget(this);
+    auto* row = new QHBoxLayout(head);
+    row->setContentsMargins(kMargin, 4, kMargin, 0);
+    row->setSpacing(kMargin);
+    auto* group = new QButtonGroup(head);
+    const auto addTab = [&](const QString& text, const char* name, WeldView::Look look, bool is_first) {
+        auto* tab = new QPushButton(text, head);
+        tab->setObjectName(QLatin1String(name));
+        tab->setProperty("role", QStringLiteral("tab"));
+        tab->setCheckable(true);
+        tab->setChecked(is_first);
+        group->addButton(tab);
+        row->addWidget(tab);
+        connect(tab, &QPushButton::clicked, this, [this, look] { m_view->setLook(look); });
+    };
+    addTab(tr("In the material"), "lookMaterial", WeldView::Look::Material, true);
+    addTab(tr("Outline only"), "lookOutline", WeldView::Look::Outline, false);
+    auto* overlaps = new QCheckBox(tr("Show how the letters overlapped"), head);
+    overlaps->setObjectName(QStringLiteral("showOverlaps"));
+    connect(overlaps, &QCheckBox::toggled, this, [this](bool on) { m_view->setOverlapsShown(on); });
+    row->addWidget(overlaps);
+    row->addStretch(1);
+    m_zoom = new QLabel(head);
+    m_zoom->setObjectName(QStringLiteral("zoomText"));
+    m_zoom->setProperty("role", QStringLiteral("soft"));
+    row->addWidget(m_zoom);
+    const auto addButton = [&](const QString& text, const char* name, const QString& spoken, auto action) {
+        auto* button = new QPushButton(text, head);
+        button->setObjectName(QLatin1String(name));
+        button->setProperty("role", QStringLiteral("quiet"));
+        button->setAccessibleName(spoken);
+        button->setToolTip(spoken);
+        row->addWidget(button);
+        connect(button, &QPushButton::clicked, this, action);
+    };
+    addButton(tr("True size"), "trueSize", tr("Show the words as large as they will be (1)"), [this] { m_view->setZoom(1.0); });
+    addButton(tr("All of it"), "zoomFit", tr("Show all of the words (0)"), [this] { m_view->zoomToFit(); });
+    return head;
+}
+
+QWidget* ComposePage::buildPanel()
+{
+    auto* panel = new QWidget(this);
+    panel->setObjectName(QStringLiteral("sidePanel"));
+    panel->setAttribute(Qt::WA_StyledBackground);
+    panel->setFixedWidth(m_theme.scaled(250));
+    auto* column = new QVBoxLayout(panel);
+    column->setContentsMargins(kMargin, kMargin, kMargin, kMargin);
+    column->setSpacing(2 * kGrid);
+    const auto caption = [&](const QString& text, QWidget* buddy) {
+        auto* label = new QLabel(text, panel);
+        label->setProperty("role", QStringLiteral("caption"));
+        label->setFont(m_theme.text(TextSize::Small));
+        label->setBuddy(buddy);
+        return label;
+    };
+
+    m_title = new QLabel(panel);
+    m_title->setObjectName(QStringLiteral("panelTitle"));
+    m_title->setFont(m_theme.heading(TextSize::Title));
+    m_title->setWordWrap(true);
+    m_figures = new QLabel(panel);
+    m_figures->setObjectName(QStringLiteral("figures"));
+    m_figures->setTextFormat(Qt::RichText);
+    m_figures->setWordWrap(true);
+    m_finding_mark = new MarkLabel(m_theme, panel);
+    m_finding = new QLabel(panel);
+    m_finding->setObjectName(QStringLiteral("finding"));
+    m_finding->setWordWrap(true);
+    auto* finding_row = new QHBoxLayout;
+    finding_row->setSpacing(2 * kGrid);
+    finding_row->addWidget(m_finding_mark, 0, Qt::AlignTop);
+    finding_row->addWidget(m_finding, 1);
+
+    m_material = new Swatches(m_theme, panel);
+    m_material->setObjectName(QStringLiteral("material"));
+    m_material->setAccessibleName(tr("Colour of the material"));
+    for (const auto& material : kMaterials)
+        m_material->addColour(tr(material.name), QColor(QLatin1String(material.colour)));
+    connect(m_material, &Swatches::chosen, this, [this](const QColor& colour) { m_view->setMaterial(colour); });
+
+    m_mirrored = new QCheckBox(tr("Mirrored in the file"), panel);
+    m_mirrored->setObjectName(QStringLiteral("mirrored"));
+    connect(m_mirrored, &QCheckBox::clicked, &m_job, &JobModel::setMirrored);
+
+    m_save = new QPushButton(tr("Save the cut file…"), panel);
+    m_save->setObjectName(QStringLiteral("saveCutFile"));
+    m_save->setProperty("role", QStringLiteral("main"));
+    m_save->setToolTip(tr("An SVG at true size, one path for each piece (Ctrl+S)"));
+    connect(m_save, &QPushButton::clicked, this, &ComposePage::saveWanted);
+
+    column->addWidget(m_title);
+    column->addLayout(finding_row);
+    column->addWidget(m_figures);
+    column->addSpacing(2 * kGrid);
+    column->addWidget(caption(tr("Material"), m_material));
+    column->addWidget(m_material);
+    column->addWidget(m_mirrored);
+    column->addSpacing(2 * kGrid);
+    column->addWidget(m_save);
+    column->addStretch(1);
+    return panel;
+}
+
+QString ComposePage::materialColour() const
+{
+    return m_material->colour().name();
+}
+
+void ComposePage::jobChanged()
+{
+    const auto& job = m_job.job();
+    m_mirrored->setChecked(job.is_mirrored);
+    m_view->setUnit(job.unit);
+    const bool same = job.words == m_last_job.words && job.size == m_last_job.size && job.is_mirrored == m_last_job.is_mirrored &&
+                      job.font == m_last_job.font;
+    m_last_job = job;
+    if (same && m_design) {
+        showFigures();
+        return;
+    }
+    if (job.font.path.empty()) {
+        m_designs.cancel(kSlot);
+        m_design.reset();
+        m_view->showMessage(tr("Choose a font in Find: the words appear here as one welded shape."));
+        showFigures();
+        emit designChanged();
+        return;
+    }
+    // The old shape stays in sight until the new one is there, but it can no longer be saved.
+    m_save->setEnabled(false);
+    m_designs.request(kSlot, job, job.font, 1, [this](const DesignResult& result) { show(result); });
+}
+
+void ComposePage::show(const DesignResult& result)
+{
+    if (result) {
+        m_design = *result;
+        m_view->showDesign(m_design);
+    } else {
+        m_design.reset();
+        const Error& error = result.error();
+        const auto sentence = [](std::string_view s) { return QString::fromUtf8(s.data(), static_cast<qsizetype>(s.size())); };
+        QString what = sentence(errorText(error.code));
+        what[0] = what[0].toUpper();
+        if (!error.detail.empty())
+            what += QStringLiteral(" (%1)").arg(QString::fromStdString(error.detail));
+        QString message = what + QStringLiteral(".\n") + sentence(errorAdvice(error.code));
+        if (error.code < ErrorCode::EmptyText) // about a file: say which
+            message = QString::fromStdString(error.subject) + QStringLiteral("\n") + message;
+        m_view->showMessage(message);
+    }
+    showFigures();
+    emit designChanged();
+}
+
+void ComposePage::showFigures()
+{
+    m_save->setEnabled(m_design != nullptr);
+    m_title->setText(!m_design ? tr("Nothing to cut yet") : m_design->missing.empty() ? tr("Ready to cut") : tr("Letters are missing"));
+    m_finding_mark->setVisible(m_design != nullptr);
+    m_finding->setVisible(m_design != nullptr);
+    m_figures->setVisible(m_design != nullptr);
+    if (!m_design)
+        return;
+    const auto unit = m_job.job().unit;
+    const auto& f = m_design->figures_mm;
+    const auto row = [&](const QString& name, const QString& value) {
+        return QStringLiteral("<tr><td style='padding:3px 0; color:%3'>%1</td><td align='right' style='padding:3px 0'><b>%2</b></td></tr>")
+            .arg(name, value, m_theme.colours().soft_ink.name());
+    };
+    m_figures->setText(QStringLiteral("<table width='100%'>") + row(tr("pieces"), QString::number(f.pieces)) +
+                       row(tr("open middles"), QString::number(f.middles)) +
+                       row(tr("nodes"), QStringLiteral("%1 → %2").arg(m_design->weld.nodes_before).arg(f.nodes)) +
+                       row(tr("to cut"), longLength(f.cut_length, unit)) + row(tr("covers"), area(f.area, unit)) +
+                       QStringLiteral("</table>"));
+    QString letters;
+    for (const char32_t ch : m_design->missing)
+        letters += QStringLiteral(" ") + QString::fromUcs4(&ch, 1);
+    m_finding_mark->setMark(letters.isEmpty() ? Mark::InOrder : Mark::Wrong);
+    m_finding->setText(letters.isEmpty() ? tr("Letters that touch are one piece.")
+                                         : tr("This font lacks%1. They are left out. Choose another font or other words.").arg(letters));
+}
+
+void ComposePage::showZoom(double zoom)
+{
+    m_zoom->setText(qAbs(zoom - 1.0) < 0.005 ? tr("true size") : tr("×%1 true size").arg(zoom, 0, 'f', zoom < 0.1 ? 3 : zoom < 10 ? 2 : 0));
+}
+
+} // namespace ink::ui

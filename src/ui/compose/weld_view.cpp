@@ -1,0 +1,396 @@
+#include "ui/compose/weld_view.h"
+
+#include "ui/measures.h"
+#include "ui/outline_paths.h"
+
+#include <QKeyEvent>
+#include <QMouseEvent>
+#include <QPainter>
+#include <QScreen>
+#include <QWheelEvent>
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+
+namespace ink::ui {
+namespace {
+
+constexpr int kRuler = 20;
+constexpr double kMinZoom = 0.01;
+constexpr double kMaxZoom = 200.0;
+constexpr double kStep = 1.25;
+
+/// Smallest of 1, 2, 5 times a power of ten (in mm or in) that is at least `pixels` wide.
+double tickStep(double pixels_per_unit, double pixels)
+{
+    const double raw = pixels / pixels_per_unit;
+    const double power = std::pow(10.0, std::floor(std::log10(raw)));
+    for (const double k : {1.0, 2.0, 5.0})
+        if (k * power >= raw)
+            return k * power;
+    return 10.0 * power;
+}
+
+QRectF toRect(const Box& box)
+{
+    return {QPointF(box.x0, -box.y1), QPointF(box.x1, -box.y0)};
+}
+
+} // namespace
+
+WeldView::WeldView(const Theme& theme, QWidget* parent) : QWidget(parent), m_theme(theme), m_material(theme.colours().ink)
+{
+    setFocusPolicy(Qt::StrongFocus);
+    setMouseTracking(false);
+    setMinimumSize(320, 240);
+    setAccessibleName(tr("The welded words at true size"));
+    setCursor(Qt::OpenHandCursor);
+}
+
+void WeldView::showDesign(std::shared_ptr<const Design> design)
+{
+    m_design = std::move(design);
+    m_message.clear();
+    m_glyphs_mm.clear();
+    m_path_mm = toPainterPath(m_design->outline_mm);
+    for (const auto& glyph : m_design->glyphs_mm)
+        m_glyphs_mm.push_back(toPainterPath(glyph));
+    m_box_mm = toRect(m_design->figures_mm.box);
+    const auto& f = m_design->figures_mm;
+    setAccessibleDescription(tr("%1, %2, %3 wide, %4 high")
+                                 .arg(counted(f.pieces, "piece", "pieces"), counted(f.middles, "middle", "middles"),
+                                      figureWithUnit(f.box.width(), m_unit), figureWithUnit(f.box.height(), m_unit)));
+    if (m_follows_fit)
+        zoomToFit();
+    keepInSight();
+    update();
+}
+
+void WeldView::showMessage(const QString& message)
+{
+    m_design.reset();
+    m_path_mm = {};
+    m_glyphs_mm.clear();
+    m_message = message;
+    setAccessibleDescription(message);
+    update();
+}
+
+void WeldView::setLook(Look look)
+{
+    m_look = look;
+    update();
+}
+
+void WeldView::setMaterial(const QColor& colour)
+{
+    m_material = colour;
+    update();
+}
+
+void WeldView::setOverlapsShown(bool shown)
+{
+    m_overlaps_shown = shown;
+    update();
+}
+
+void WeldView::setUnit(LengthUnit unit)
+{
+    m_unit = unit;
+    update();
+}
+
+double WeldView::pixelsPerMm() const
+{
+    const double dpi = screen() ? screen()->physicalDotsPerInch() : 96.0;
+    // Screens that do not know their size say nonsense; 96 is what CSS takes a pixel for.
+    const double believable_dpi = dpi > 50.0 && dpi < 600.0 ? dpi : 96.0;
+    return m_zoom * believable_dpi / kMmPerInch;
+}
+
+QRectF WeldView::paperArea() const
+{
+    return QRectF(rect()).adjusted(kRuler, kRuler, 0, 0);
+}
+
+QPointF WeldView::toScreen(QPointF mm) const
+{
+    return paperArea().center() + (mm - m_centre_mm) * pixelsPerMm();
+}
+
+void WeldView::zoomAbout(double zoom, QPointF screen_point)
+{
+    m_follows_fit = false;
+    const QPointF before = (screen_point - paperArea().center()) / pixelsPerMm();
+    m_zoom = std::clamp(zoom, kMinZoom, kMaxZoom);
+    const QPointF after = (screen_point - paperArea().center()) / pixelsPerMm();
+    m_centre_mm += before - after;
+    keepInSight();
+    update();
+    emit zoomChanged(m_zoom);
+}
+
+void WeldView::setZoom(double zoom)
+{
+    zoomAbout(zoom, paperArea().center());
+}
+
+void WeldView::zoomToFit()
+{
+    m_follows_fit = true;
+    if (!m_design)
+        return;
+    const QRectF area = paperArea().adjusted(64, 56, -84, -96);
+    m_zoom = 1.0;
+    const double fit = std::min(area.width() / m_box_mm.width(), area.height() / m_box_mm.height()) / pixelsPerMm();
+    m_zoom = std::clamp(fit, kMinZoom, kMaxZoom);
+    m_centre_mm = m_box_mm.center();
+    update();
+    emit zoomChanged(m_zoom);
+}
+
+void WeldView::keepInSight()
+{
+    // A part of the words always stays on the paper: nobody has to search for them.
+    if (!m_design)
+        return;
+    const QSizeF half = paperArea().size() / (2.0 * pixelsPerMm());
+    const double dx = half.width() * 0.9, dy = half.height() * 0.9;
+    m_centre_mm.setX(std::clamp(m_centre_mm.x(), m_box_mm.left() - dx, m_box_mm.right() + dx));
+    m_centre_mm.setY(std::clamp(m_centre_mm.y(), m_box_mm.top() - dy, m_box_mm.bottom() + dy));
+}
+
+void WeldView::paintEvent(QPaintEvent*)
+{
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    const QRectF area = paperArea();
+    painter.fillRect(rect(), m_theme.colours().card);
+    painter.save();
+    painter.setClipRect(area);
+    paintPaper(painter, area);
+    if (m_design) {
+        paintDesign(painter);
+        paintDimensions(painter);
+    }
+    painter.restore();
+    paintRulers(painter);
+    if (!m_design)
+        paintMessage(painter);
+    if (hasFocus()) {
+        painter.setBrush(Qt::NoBrush);
+        painter.setPen(QPen(m_theme.colours().madder, 2));
+        painter.drawRect(QRectF(rect()).adjusted(1, 1, -1, -1));
+    }
+    emit painted();
+}
+
+void WeldView::paintPaper(QPainter& painter, const QRectF& area) const
+{
+    const double per_unit = pixelsPerMm() * (m_unit == LengthUnit::Inch ? kMmPerInch : 1.0);
+    const double step = tickStep(per_unit, 34) * per_unit;
+    const QPointF origin = toScreen({0, 0});
+    QColor line = m_theme.colours().wash;
+    painter.setPen(QPen(line, 1));
+    for (double x = origin.x() - std::floor((origin.x() - area.left()) / step) * step; x <= area.right(); x += step)
+        painter.drawLine(QPointF(std::round(x) + 0.5, area.top()), QPointF(std::round(x) + 0.5, area.bottom()));
+    for (double y = origin.y() - std::floor((origin.y() - area.top()) / step) * step; y <= area.bottom(); y += step)
+        painter.drawLine(QPointF(area.left(), std::round(y) + 0.5), QPointF(area.right(), std::round(y) + 0.5));
+}
+
+void WeldView::paintDesign(QPainter& painter) const
+{
+    const auto& c = m_theme.colours();
+    painter.save();
+    painter.translate(toScreen({0, 0}));
+    painter.scale(pixelsPerMm(), pixelsPerMm());
+    const auto hairline = [&](const QColor& colour, double px, Qt::PenStyle style = Qt::SolidLine) {
+        QPen pen(colour, px, style);
+        pen.setCosmetic(true);
+        return pen;
+    };
+    if (m_look == Look::Material) {
+        painter.fillPath(m_path_mm, m_material);
+        if (contrast(m_material, c.card) < 1.6) // a pale material still has an edge
+            painter.strokePath(m_path_mm, hairline(c.soft_ink, 1));
+    } else {
+        if (m_overlaps_shown) { // see-through letters: darker where two of them lie on each other
+            QColor tint = c.madder;
+            tint.setAlphaF(0.22f);
+            for (const auto& glyph : m_glyphs_mm)
+                painter.fillPath(glyph, tint);
+        }
+        painter.strokePath(m_path_mm, hairline(c.ink, 1.6));
+    }
+    if (m_overlaps_shown) {
+        const bool on_dark = m_look == Look::Material && contrast(m_material, QColor(Qt::white)) >= 3.0;
+        painter.setClipPath(m_path_mm);
+        for (const auto& glyph : m_glyphs_mm)
+            painter.strokePath(glyph, hairline(on_dark ? QColor(Qt::white) : c.madder, 1.4, Qt::DashLine));
+    }
+    painter.restore();
+}
+
+void WeldView::paintDimensions(QPainter& painter) const
+{
+    const auto& c = m_theme.colours();
+    const QPointF low_left = toScreen(m_box_mm.bottomLeft());
+    const QPointF low_right = toScreen(m_box_mm.bottomRight());
+    const QPointF top_right = toScreen(m_box_mm.topRight());
+    painter.setFont(m_theme.text(TextSize::Small, true));
+    const QFontMetrics metrics(painter.font());
+    painter.setPen(QPen(c.soft_ink, 1));
+
+    const QString width = figureWithUnit(m_box_mm.width(), m_unit);
+    const double y = low_left.y() + 34;
+    const double text_w = metrics.horizontalAdvance(width) + 16.0;
+    const double middle_x = (low_left.x() + low_right.x()) / 2;
+    painter.drawLine(QPointF(low_left.x(), y - 5), QPointF(low_left.x(), y + 5));
+    painter.drawLine(QPointF(low_right.x(), y - 5), QPointF(low_right.x(), y + 5));
+    painter.drawLine(QPointF(low_left.x(), y), QPointF(middle_x - text_w / 2, y));
+    painter.drawLine(QPointF(middle_x + text_w / 2, y), QPointF(low_right.x(), y));
+    painter.setPen(c.ink);
+    painter.drawText(QRectF(middle_x - text_w, y - 12, 2 * text_w, 24), Qt::AlignCenter, width);
+
+    const QString height = figureWithUnit(m_box_mm.height(), m_unit);
+    const double x = top_right.x() + 30;
+    const double middle_y = (top_right.y() + low_right.y()) / 2;
+    const double gap = metrics.height() / 2.0 + 4;
+    painter.setPen(QPen(c.soft_ink, 1));
+    painter.drawLine(QPointF(x - 5, top_right.y()), QPointF(x + 5, top_right.y()));
+    painter.drawLine(QPointF(x - 5, low_right.y()), QPointF(x + 5, low_right.y()));
+    if (low_right.y() - top_right.y() > 2 * gap) {
+        painter.drawLine(QPointF(x, top_right.y()), QPointF(x, middle_y - gap));
+        painter.drawLine(QPointF(x, middle_y + gap), QPointF(x, low_right.y()));
+    }
+    painter.setPen(c.ink);
+    painter.drawText(QRectF(x - 60, middle_y - 12, 120, 24), Qt::AlignCenter, height);
+}
+
+void WeldView::paintRulers(QPainter& painter) const
+{
+    const auto& c = m_theme.colours();
+    const QRectF area = paperArea();
+    painter.fillRect(QRectF(0, 0, width(), kRuler), c.wash);
+    painter.fillRect(QRectF(0, 0, kRuler, height()), c.wash);
+    painter.setFont(m_theme.text(TextSize::Tiny));
+    const QFontMetrics metrics(painter.font());
+    const double per_unit = pixelsPerMm() * (m_unit == LengthUnit::Inch ? kMmPerInch : 1.0);
+    const double step = tickStep(per_unit, 72);
+    const QPointF origin = toScreen(m_box_mm.isNull() ? QPointF() : m_box_mm.bottomLeft());
+    const auto text = [step](double value) { return QString::number(value, 'f', step < 1.0 ? (step < 0.1 ? 2 : 1) : 0); };
+
+    painter.save();
+    painter.setClipRect(QRectF(kRuler, 0, width() - kRuler, kRuler));
+    for (double k = std::ceil((area.left() - origin.x()) / per_unit / step) - 1; origin.x() + k * step * per_unit < area.right(); ++k) {
+        const double x = std::round(origin.x() + k * step * per_unit) + 0.5;
+        painter.setPen(c.soft_ink);
+        painter.drawLine(QPointF(x, 4), QPointF(x, kRuler));
+        painter.drawText(QPointF(x + 3, 4 + metrics.ascent() - 1), text(std::abs(k * step) < 1e-9 ? 0 : k * step));
+        for (int i = 1; i < 5; ++i)
+            painter.drawLine(QPointF(x + i * step * per_unit / 5, kRuler - 4), QPointF(x + i * step * per_unit / 5, kRuler));
+    }
+    painter.restore();
+    painter.save();
+    painter.setClipRect(QRectF(0, kRuler, kRuler, height() - kRuler));
+    for (double k = std::ceil((origin.y() - area.bottom()) / per_unit / step) - 1; origin.y() - k * step * per_unit > area.top(); ++k) {
+        const double y = std::round(origin.y() - k * step * per_unit) + 0.5;
+        painter.setPen(c.soft_ink);
+        painter.drawLine(QPointF(4, y), QPointF(kRuler, y));
+        const QString label = text(std::abs(k * step) < 1e-9 ? 0 : k * step);
+        if (y - 3 - metrics.horizontalAdvance(label) > kRuler) {
+            painter.save();
+            painter.translate(4 + metrics.ascent() - 1, y - 3);
+            painter.rotate(-90);
+            painter.drawText(QPointF(0, 0), label);
+            painter.restore();
+        }
+        for (int i = 1; i < 5; ++i)
+            painter.drawLine(QPointF(kRuler - 4, y - i * step * per_unit / 5), QPointF(kRuler, y - i * step * per_unit / 5));
+    }
+    painter.restore();
+    painter.fillRect(QRectF(0, 0, kRuler, kRuler), c.wash);
+    painter.setPen(c.soft_ink);
+    painter.drawText(QRectF(0, 0, kRuler, kRuler), Qt::AlignCenter, m_unit == LengthUnit::Inch ? tr("in") : tr("mm"));
+}
+
+void WeldView::paintMessage(QPainter& painter) const
+{
+    painter.setFont(m_theme.heading(TextSize::Title));
+    painter.setPen(m_theme.colours().ink);
+    painter.drawText(paperArea().adjusted(60, 40, -60, -40), Qt::AlignCenter | Qt::TextWordWrap, m_message);
+}
+
+void WeldView::resizeEvent(QResizeEvent* event)
+{
+    QWidget::resizeEvent(event);
+    if (m_follows_fit)
+        zoomToFit();
+}
+
+void WeldView::wheelEvent(QWheelEvent* event)
+{
+    if (event->modifiers() & Qt::ControlModifier) {
+        zoomAbout(m_zoom * std::pow(kStep, event->angleDelta().y() / 120.0), event->position());
+    } else {
+        const QPointF delta = event->pixelDelta().isNull() ? QPointF(event->angleDelta()) / 2.0 : QPointF(event->pixelDelta());
+        m_follows_fit = false;
+        m_centre_mm -= delta / pixelsPerMm();
+        keepInSight();
+        update();
+    }
+    event->accept();
+}
+
+void WeldView::mousePressEvent(QMouseEvent* event)
+{
+    m_is_dragging = event->button() == Qt::LeftButton || event->button() == Qt::MiddleButton;
+    m_drag_from = event->pos();
+    if (m_is_dragging)
+        setCursor(Qt::ClosedHandCursor);
+}
+
+void WeldView::mouseMoveEvent(QMouseEvent* event)
+{
+    if (!m_is_dragging)
+        return;
+    m_follows_fit = false;
+    m_centre_mm -= QPointF(event->pos() - m_drag_from) / pixelsPerMm();
+    m_drag_from = event->pos();
+    keepInSight();
+    update();
+}
+
+void WeldView::mouseReleaseEvent(QMouseEvent*)
+{
+    m_is_dragging = false;
+    setCursor(Qt::OpenHandCursor);
+}
+
+void WeldView::keyPressEvent(QKeyEvent* event)
+{
+    constexpr double kPan_px = 40.0;
+    static const std::array<std::pair<int, QPointF>, 4> kPans{{{Qt::Key_Left, {-1, 0}}, {Qt::Key_Right, {1, 0}}, {Qt::Key_Up, {0, -1}}, {Qt::Key_Down, {0, 1}}}};
+    for (const auto& [key, direction] : kPans) {
+        if (event->key() != key)
+            continue;
+        m_follows_fit = false;
+        m_centre_mm += direction * kPan_px / pixelsPerMm();
+        keepInSight();
+        update();
+        return;
+    }
+    if (event->key() == Qt::Key_Plus || event->key() == Qt::Key_Equal)
+        setZoom(m_zoom * kStep);
+    else if (event->key() == Qt::Key_Minus)
+        setZoom(m_zoom / kStep);
+    else if (event->key() == Qt::Key_0)
+        zoomToFit();
+    else if (event->key() == Qt::Key_1)
+        setZoom(1.0);
+    else
+        QWidget::keyPressEvent(event);
+}
+
+} // namespace ink::ui

@@ -1,0 +1,82 @@
+// The welded words at true size on ruled paper: zoom, pan, material or outline, overlaps on request.
+#pragma once
+
+#include "core/design/composition.h"
+#include "ui/theme.h"
+
+#include <QPainterPath>
+#include <QWidget>
+
+#include <memory>
+#include <vector>
+
+namespace ink::ui {
+
+class WeldView : public QWidget
+{
+    Q_OBJECT
+public:
+    enum class Look { Material, Outline };
+
+    explicit WeldView(const Theme& theme, QWidget* parent = nullptr);
+
+    /// Null shows `message` instead (what to do, or what went wrong).
+    void showDesign(std::shared_ptr<const Design> design);
+    void showMessage(const QString& message);
+    void setLook(Look look);
+    void setMaterial(const QColor& colour);
+    void setOverlapsShown(bool shown);
+    void setUnit(LengthUnit unit);
+
+    /// Screen size over true size.
+    double zoom() const { return m_zoom; }
+    /// Keeps the middle of the view where it is.
+    void setZoom(double zoom);
+    void zoomToFit();
+    QString message() const { return m_message; }
+
+    QSize sizeHint() const override { return {760, 560}; }
+
+signals:
+    void zoomChanged(double zoom);
+    void painted();
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
+    void wheelEvent(QWheelEvent* event) override;
+    void mousePressEvent(QMouseEvent* event) override;
+    void mouseMoveEvent(QMouseEvent* event) override;
+    void mouseReleaseEvent(QMouseEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
+
+private:
+    double pixelsPerMm() const;
+    QRectF paperArea() const;
+    QPointF toScreen(QPointF mm) const;
+    void zoomAbout(double zoom, QPointF screen);
+    void keepInSight();
+    void paintPaper(QPainter& painter, const QRectF& area) const;
+    void paintDesign(QPainter& painter) const;
+    void paintDimensions(QPainter& painter) const;
+    void paintRulers(QPainter& painter) const;
+    void paintMessage(QPainter& painter) const;
+
+    const Theme& m_theme;
+    std::shared_ptr<const Design> m_design;
+    QPainterPath m_path_mm;
+    std::vector<QPainterPath> m_glyphs_mm;
+    QRectF m_box_mm;
+    QString m_message;
+    Look m_look = Look::Material;
+    QColor m_material;
+    bool m_overlaps_shown = false;
+    LengthUnit m_unit = LengthUnit::Millimetre;
+    double m_zoom = 1.0;
+    bool m_follows_fit = true;
+    QPointF m_centre_mm;
+    QPoint m_drag_from;
+    bool m_is_dragging = false;
+};
+
+} // namespace ink::ui

@@ -1,0 +1,40 @@
+#include "ui/ink_style.h"
+
+#include <QPainter>
+#include <QStyleOption>
+
+namespace ink::ui {
+
+InkStyle::InkStyle(const Theme& theme) : QProxyStyle(QStringLiteral("Fusion")), m_theme(theme) {}
+
+void InkStyle::drawPrimitive(PrimitiveElement element, const QStyleOption* option, QPainter* painter, const QWidget* widget) const
+{
+    if (element != PE_IndicatorCheckBox)
+        return QProxyStyle::drawPrimitive(element, option, painter, widget);
+    const auto& c = m_theme.colours();
+    const bool has_focus = option->state & State_HasFocus;
+    const QRectF box = QRectF(option->rect).adjusted(1, 1, -1, -1);
+    painter->save();
+    painter->setRenderHint(QPainter::Antialiasing);
+    painter->setPen(QPen(has_focus ? c.madder : c.ink, has_focus ? 2 : 1.2));
+    painter->setBrush(c.card);
+    painter->drawRoundedRect(box, 3.5, 3.5);
+    if (option->state & State_On) {
+        painter->setPen(Qt::NoPen);
+        painter->setBrush(c.ink);
+        const double inset = box.width() * 0.24;
+        painter->drawRoundedRect(box.adjusted(inset, inset, -inset, -inset), 1.5, 1.5);
+    }
+    painter->restore();
+}
+
+int InkStyle::pixelMetric(PixelMetric metric, const QStyleOption* option, const QWidget* widget) const
+{
+    if (metric == PM_IndicatorWidth || metric == PM_IndicatorHeight)
+        return m_theme.scaled(17);
+    if (metric == PM_CheckBoxLabelSpacing)
+        return 2 * kGrid;
+    return QProxyStyle::pixelMetric(metric, option, widget);
+}
+
+} // namespace ink::ui

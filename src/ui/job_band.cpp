@@ -1,0 +1,198 @@
+#include "ui/job_band.h"
+
+#include "ui/measures.h"
+#include "ui/widgets/choice.h"
+#include "ui/widgets/words_edit.h"
+
+#include <QAbstractSpinBox>
+#include <QButtonGroup>
+#include <QDoubleSpinBox>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QPainter>
+#include <QPushButton>
+#include <QSignalBlocker>
+
+namespace ink::ui {
+namespace {
+
+constexpr int kPerforation = 4; // radius of the holes along the torn edge
+constexpr int kPitch = 12;
+
+} // namespace
+
+JobBand::JobBand(JobModel& model, const Theme& theme, QWidget* parent) : QWidget(parent), m_model(model), m_theme(theme)
+{
+    setObjectName(QStringLiteral("jobBand"));
+    build();
+    showJob();
+    connect(&m_model, &JobModel::changed, this, &JobBand::showJob);
+}
+
+QWidget* JobBand::section(const QString& caption, QWidget* content)
+{
+    auto* box = new QWidget(this);
+    auto* layout = new QVBoxLayout(box);
+    layout->setContentsMargins(kMargin, 0, kMargin, 0);
+    layout->setSpacing(2);
+    auto* label = new QLabel(caption, box);
+    label->setFont(m_theme.text(TextSize::Tiny));
+    label->setBuddy(content->focusProxy() ? content->focusProxy() : content);
+    // Captions stand on one line across the band, and so do the answers below them.
+    content->setFixedHeight(m_theme.scaled(48));
+    layout->addWidget(label);
+    layout->addWidget(content);
+    m_sections.push_back(box);
+    return box;
+}
+
+void JobBand::build()
+{
+    auto* row = new QHBoxLayout(this);
+    row->setContentsMargins(0, kGrid * 3, 0, kGrid * 2 + kPerforation);
+    row->setSpacing(0);
+
+    m_words = new WordsEdit(m_theme, this);
+    m_words->setObjectName(QStringLiteral("words"));
+    m_words->setAccessibleName(tr("Words of this job"));
+    connect(m_words, &WordsEdit::wordsEdited, &m_model, &JobModel::setWords);
+    auto* words = section(tr("Words of this job"), m_words);
+    row->addWidget(words, 1);
+
+    auto* size = new QWidget(this);
+    auto* size_row = new QHBoxLayout(size);
+    size_row->setContentsMargins(0, 0, 0, 0);
+    size_row->setSpacing(8);
+    m_size = new QDoubleSpinBox(size);
+    m_size->setObjectName(QStringLiteral("size"));
+    m_size->setAccessibleName(tr("Finished size"));
+    m_size->setButtonSymbols(QAbstractSpinBox::NoButtons);
+    m_size->setFont(m_theme.text(TextSize::Title));
+    m_size->setKeyboardTracking(true);
+    m_size->setFixedWidth(m_theme.scaled(84));
+    m_unit = new Choice(m_theme, size);
+    m_unit->setObjectName(QStringLiteral("unit"));
+    m_unit->setAccessibleName(tr("Unit"));
+    m_unit->addChoice(tr("mm"), {}, static_cast<int>(LengthUnit::Millimetre));
+    m_unit->addChoice(tr("in"), {}, static_cast<int>(LengthUnit::Inch));
+    m_by = new Choice(m_theme, size);
+    m_by->setObjectName(QStringLiteral("sizeBy"));
+    m_by->setAccessibleName(tr("Which side the size is"));
+    m_by->addChoice(tr("wide"), {}, static_cast<int>(SizeBy::Width));
+    m_by->addChoice(tr("high"), {}, static_cast<int>(SizeBy::Height));
+    m_other = new QLabel(size);
+    m_other->setObjectName(QStringLiteral("otherSide"));
+    m_other->setFont(m_theme.text(TextSize::Small));
+    m_other->setMinimumWidth(QFontMetrics(m_other->font()).horizontalAdvance(QStringLiteral("· 000.0 wide")));
+    for (QWidget* w : {static_cast<QWidget*>(m_size), static_cast<QWidget*>(m_unit), static_cast<QWidget*>(m_by), static_cast<QWidget*>(m_other)})
+        size_row->addWidget(w);
+    size->setFocusProxy(m_size);
+    row->addWidget(section(tr("Finished size"), size));
+    connect(m_size, &QDoubleSpinBox::valueChanged, this, [this](double value) {
+        FinishedSize changed = m_model.job().size;
+        changed.value_mm = toMm(value, m_model.job().unit);
+        m_model.setSize(changed);
+    });
+    connect(m_unit, &QComboBox::activated, this, [this] { m_model.setUnit(static_cast<LengthUnit>(m_unit->currentData().toInt())); });
+    connect(m_by, &QComboBox::activated, this, [this] {
+        FinishedSize changed = m_model.job().size;
+        changed.by = static_cast<SizeBy>(m_by->currentData().toInt());
+        // The thing itself keeps its size: the other side is asked for from now on.
+        if (changed.by != m_model.job().size.by && m_other_mm > 0.0)
+            changed.value_mm = shownValue(m_other_mm, m_model.job().unit);
+        m_model.setSize(changed);
+    });
+
+    m_process = new Choice(m_theme, this);
+    m_process->setObjectName(QStringLiteral("process"));
+    m_process->setAccessibleName(tr("Made with"));
+    for (const auto& info : allProcesses())
+        m_process->addChoice(QString::fromUtf8(info.tool.data(), static_cast<qsizetype>(info.tool.size())),
+                             QString::fromUtf8(info.in_what.data(), static_cast<qsizetype>(info.in_what.size())),
+                             static_cast<int>(info.process));
+    connect(m_process, &QComboBox::activated, this, [this] { m_model.setProcess(static_cast<Process>(m_process->currentData().toInt())); });
+    row->addWidget(section(tr("Made with"), m_process));
+
+    auto* purpose = new QWidget(this);
+    auto* purpose_row = new QHBoxLayout(purpose);
+    purpose_row->setContentsMargins(0, 0, 0, 0);
+    purpose_row->setSpacing(0);
+    auto* group = new QButtonGroup(this);
+    const auto add = [&](const QString& text, const char* name, Purpose value) {
+        auto* button = new QPushButton(text, purpose);
+        button->setObjectName(QLatin1String(name));
+        button->setAccessibleName(tr("For %1").arg(text));
+        button->setCheckable(true);
+        button->setFont(m_theme.text(TextSize::Small));
+        group->addButton(button);
+        purpose_row->addWidget(button);
+        connect(button, &QPushButton::clicked, this, [this, value] { m_model.setPurpose(value); });
+        return button;
+    };
+    m_sale = add(tr("sale"), "purposeSale", Purpose::Sale);
+    m_gift = add(tr("a gift"), "purposeGift", Purpose::Gift);
+    purpose->setFocusProxy(m_sale);
+    row->addWidget(section(tr("For"), purpose));
+}
+
+void JobBand::showJob()
+{
+    const auto& job = m_model.job();
+    m_words->showWords(QString::fromStdString(job.words));
+    {
+        const QSignalBlocker blocker(m_size);
+        const bool inches = job.unit == LengthUnit::Inch;
+        m_size->setDecimals(inches ? 3 : 1);
+        m_size->setSingleStep(inches ? 0.125 : 1.0);
+        m_size->setRange(0.0, 1e6); // what cannot be made is said in words, not typed away
+        // Half-typed figures stay as they are typed.
+        if (const double shown = fromMm(job.size.value_mm, job.unit); qAbs(m_size->value() - shown) > (inches ? 5e-4 : 0.05))
+            m_size->setValue(shown);
+    }
+    m_unit->setCurrentIndex(m_unit->findData(static_cast<int>(job.unit)));
+    m_by->setCurrentIndex(std::max(0, m_by->findData(static_cast<int>(job.size.by))));
+    m_process->setCurrentIndex(m_process->findData(static_cast<int>(job.process)));
+    m_sale->setChecked(job.purpose == Purpose::Sale);
+    m_gift->setChecked(job.purpose == Purpose::Gift);
+    showOther();
+}
+
+void JobBand::showOtherSide(double mm)
+{
+    m_other_mm = mm;
+    showOther();
+}
+
+void JobBand::showOther()
+{
+    const auto& job = m_model.job();
+    const QString side = job.size.by == SizeBy::Width ? tr("high") : tr("wide");
+    m_other->setText(m_other_mm < 0.0 ? QString() : QStringLiteral("· %1 %2").arg(figure(m_other_mm, job.unit), side));
+}
+
+void JobBand::focusWords()
+{
+    m_words->setFocus();
+    m_words->selectAll();
+}
+
+void JobBand::paintEvent(QPaintEvent*)
+{
+    QPainter painter(this);
+    const auto& c = m_theme.colours();
+    painter.fillRect(rect(), c.band);
+    painter.setPen(QPen(c.on_band_soft, 1, Qt::DashLine));
+    painter.setOpacity(0.45);
+    for (std::size_t i = 1; i < m_sections.size(); ++i) {
+        const int x = m_sections[i]->x();
+        painter.drawLine(x, 0, x, height() - kPerforation * 2);
+    }
+    painter.setOpacity(1.0);
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.setPen(Qt::NoPen);
+    painter.setBrush(c.paper);
+    for (int x = kPitch / 2; x < width() + kPitch; x += kPitch)
+        painter.drawEllipse(QPointF(x, height()), kPerforation, kPerforation);
+}
+
+} // namespace ink::ui

@@ -1,0 +1,51 @@
+// The job, always in sight: words, finished size, what makes it, for sale or a gift.
+#pragma once
+
+#include "ui/job_model.h"
+#include "ui/theme.h"
+
+#include <QWidget>
+
+class QDoubleSpinBox;
+class QLabel;
+class QPushButton;
+
+namespace ink::ui {
+
+class Choice;
+class WordsEdit;
+
+class JobBand : public QWidget
+{
+    Q_OBJECT
+public:
+    JobBand(JobModel& model, const Theme& theme, QWidget* parent = nullptr);
+
+    /// The side that was not asked for, in mm; negative when unknown.
+    void showOtherSide(double mm);
+    void focusWords();
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+
+private:
+    void build();
+    QWidget* section(const QString& caption, QWidget* content);
+    void showJob();
+    void showOther();
+
+    JobModel& m_model;
+    const Theme& m_theme;
+    WordsEdit* m_words = nullptr;
+    QDoubleSpinBox* m_size = nullptr;
+    Choice* m_unit = nullptr;
+    Choice* m_by = nullptr;
+    QLabel* m_other = nullptr;
+    Choice* m_process = nullptr;
+    QPushButton* m_sale = nullptr;
+    QPushButton* m_gift = nullptr;
+    double m_other_mm = -1.0;
+    std::vector<QWidget*> m_sections;
+};
+
+} // namespace ink::ui

@@ -1,0 +1,47 @@
+// The job as the window holds it: every change goes through an undo command.
+#pragma once
+
+#include "core/design/job.h"
+
+#include <QObject>
+#include <QUndoStack>
+
+namespace ink::ui {
+
+class JobModel : public QObject
+{
+    Q_OBJECT
+public:
+    /// Which part a change touches; changes of the same part that follow each other undo as one.
+    enum class Part { Words, Size, Unit, Process, Purpose, Mirrored, Font };
+
+    explicit JobModel(Job job, QObject* parent = nullptr);
+
+    const Job& job() const { return m_job; }
+    QUndoStack& undoStack() { return m_undo; }
+
+    void setWords(const QString& words);
+    void setSize(FinishedSize size);
+    void setUnit(LengthUnit unit);
+    /// Also sets mirroring to what the process asks for.
+    void setProcess(Process process);
+    void setPurpose(Purpose purpose);
+    void setMirrored(bool is_mirrored);
+    void setFont(FontRef font);
+    /// Ends a run of changes: what follows undoes on its own.
+    void endRun() { ++m_run; }
+
+signals:
+    void changed();
+
+private:
+    friend class ChangeJob;
+    void push(Part part, Job after);
+    void assign(const Job& job);
+
+    Job m_job;
+    QUndoStack m_undo;
+    int m_run = 0;
+};
+
+} // namespace ink::ui

@@ -1,0 +1,307 @@
+#include "ui/main_window.h"
+
+#include "core/base/file_output.h"
+#include "core/formats/svg_writer.h"
+#include "ui/compose/compose_page.h"
+#include "ui/compose/weld_view.h"
+#include "ui/find/find_page.h"
+#include "ui/job_band.h"
+#include "ui/measures.h"
+#include "ui/station_rail.h"
+#include "ui/widgets/message_line.h"
+
+#include <QCloseEvent>
+#include <QDir>
+#include <QDragEnterEvent>
+#include <QFileDialog>
+#include <QFileInfo>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QMimeData>
+#include <QRegularExpression>
+#include <QShortcut>
+#include <QStackedWidget>
+#include <QStandardPaths>
+#include <QUrl>
+
+namespace ink::ui {
+namespace {
+
+constexpr int kKeepAfter_ms = 800;
+
+/// Words as a file name: letters of any script stay, the rest becomes a dash.
+QString fileNameFor(const std::string& words)
+{
+    QString name = QString::fromStdString(words).simplified().toLower().left(60);
+    name.replace(QRegularExpression(QStringLiteral("[^\\p{L}\\p{N}]+")), QStringLiteral("-"));
+    name.remove(QRegularExpression(QStringLiteral("^-+|-+$")));
+    return (name.isEmpty() ? QStringLiteral("cut") : name) + QStringLiteral(".svg");
+}
+
+QStringList droppedFiles(const QMimeData* data)
+{
+    QStringList files;
+    for (const auto& url : data->urls())
+        if (url.isLocalFile())
+            files.append(url.toLocalFile());
+    return files;
+}
+
+} // namespace
+
+Questions Questions::asDialogs()
+{
+    return {
+        [](QWidget* parent, const QString& suggested) {
+            return QFileDialog::getSaveFileName(parent, QObject::tr("Save the cut file"), suggested, QObject::tr("SVG (*.svg)"));
+        },
+        [](QWidget* parent) { return QFileDialog::getExistingDirectory(parent, QObject::tr("Open a folder with fonts")); },
+    };
+}
+
+MainWindow::MainWindow(Job job, JobStore store, const Theme& theme, Questions questions)
+    : m_theme(theme), m_questions(std::move(questions)), m_store(std::move(store)), m_job(std::move(job)),
+      m_designs(std::make_shared<FaceCache>()), m_fonts(m_job, m_designs)
+{
+    setObjectName(QStringLiteral("mainWindow"));
+    setWindowTitle(QStringLiteral("Under Ink"));
+    setAcceptDrops(true);
+    setMinimumSize(1100, 700);
+    resize(1280, 800);
+    m_writers.setMaxThreadCount(1); // one after the other: the newest job is the one that stays
+    m_last_folder = QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation);
+
+    build();
+    addShortcuts();
+    connect(&m_library, &FontLibrary::found, this, &MainWindow::found);
+    connect(&m_library, &FontLibrary::searchEnded, this, [this] { m_find->setSearching(false); });
+    connect(&m_job, &JobModel::changed, this, &MainWindow::jobChanged);
+    connect(m_find, &FindPage::composeWanted, this, [this] { openStation(Compose); });
+    connect(m_find, &FindPage::folderWanted, this, &MainWindow::openFolder);
+    connect(m_find, &FindPage::countChanged, this, &MainWindow::showFooter);
+    connect(m_compose, &ComposePage::designChanged, this, &MainWindow::designChanged);
+    connect(m_compose, &ComposePage::saveWanted, this, &MainWindow::saveCutFile);
+    m_keep_timer.setSingleShot(true);
+    m_keep_timer.setInterval(kKeepAfter_ms);
+    connect(&m_keep_timer, &QTimer::timeout, this, &MainWindow::keepJob);
+    m_footer_right->setText(tr("Saved as you work"));
+    openStation(Find);
+    showFooter();
+}
+
+MainWindow::~MainWindow()
+{
+    m_writers.waitForDone();
+}
+
+void MainWindow::build()
+{
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(0);
+    m_band = new JobBand(m_job, m_theme, this);
+    column->addWidget(m_band);
+
+    auto* middle = new QHBoxLayout;
+    middle->setSpacing(0);
+    m_rail = new StationRail(m_theme, this);
+    m_rail->addStation(QStringLiteral("stationFind"), tr("Find"));
+    m_rail->addStation(QStringLiteral("stationCompose"), tr("Compose"));
+    m_stack = new QStackedWidget(this);
+    m_find = new FindPage(m_job, m_fonts, m_theme, this);
+    m_compose = new ComposePage(m_job, m_designs, m_theme, this);
+    m_stack->addWidget(m_find);
+    m_stack->addWidget(m_compose);
+    middle->addWidget(m_rail);
+    middle->addWidget(m_stack, 1);
+    column->addLayout(middle, 1);
+
+    m_message = new MessageLine(m_theme, this);
+    column->addWidget(m_message);
+
+    auto* footer = new QWidget(this);
+    footer->setObjectName(QStringLiteral("footer"));
+    footer->setAttribute(Qt::WA_StyledBackground);
+    footer->setStyleSheet(QStringLiteral("#footer { border-top: 1px solid %1; background: %2; }").arg(m_theme.colours().rule.name(), m_theme.colours().paper.name()));
+    auto* footer_row = new QHBoxLayout(footer);
+    footer_row->setContentsMargins(kMargin, 6, kMargin, 6);
+    m_footer_left = new QLabel(footer);
+    m_footer_left->setObjectName(QStringLiteral("footerLeft"));
+    m_footer_right = new QLabel(footer);
+    m_footer_right->setObjectName(QStringLiteral("footerRight"));
+    for (auto* label : {m_footer_left, m_footer_right}) {
+        label->setProperty("role", QStringLiteral("soft"));
+        label->setFont(m_theme.text(TextSize::Small));
+    }
+    footer_row->addWidget(m_footer_left, 1);
+    footer_row->addWidget(m_footer_right);
+    column->addWidget(footer);
+
+    connect(m_rail, &StationRail::chosen, this, [this](int station) { openStation(static_cast<Station>(station)); });
+}
+
+void MainWindow::addShortcuts()
+{
+    const auto add = [this](const QKeySequence& keys, auto action) { connect(new QShortcut(keys, this), &QShortcut::activated, this, action); };
+    add(QKeySequence::Undo, [this] { m_job.undoStack().undo(); });
+    add(QKeySequence::Redo, [this] { m_job.undoStack().redo(); });
+    add(QKeySequence::Save, [this] { saveCutFile(); });
+    add(QKeySequence::Open, [this] { openFolder(); });
+    add(Qt::ALT | Qt::Key_1, [this] { openStation(Find); });
+    add(Qt::ALT | Qt::Key_2, [this] { openStation(Compose); });
+    add(Qt::ALT | Qt::Key_W, [this] { m_band->focusWords(); });
+}
+
+void MainWindow::openStation(Station station)
+{
+    m_stack->setCurrentIndex(station);
+    m_rail->setCurrent(station);
+    m_job.endRun();
+    if (station == Find)
+        m_find->focusList();
+    else
+        m_compose->view().setFocus();
+}
+
+void MainWindow::tell(const Error& error)
+{
+    m_message->show(Mark::Wrong, QString::fromStdString(error.message()));
+}
+
+bool MainWindow::isIdle() const
+{
+    return !m_library.isSearching() && m_designs.isIdle() && m_writing == 0;
+}
+
+void MainWindow::found(const std::vector<FontEntry>& entries, const std::vector<Error>& refused)
+{
+    m_fonts.addEntries(entries);
+    const bool was_dropped = !entries.empty() && entries.front().origin == FontOrigin::Dropped;
+    if (was_dropped)
+        m_job.setFont(refOf(entries.front()));
+    m_find->setSearching(m_library.isSearching());
+    if (refused.size() == 1)
+        tell(refused.front());
+    else if (!refused.empty())
+        m_message->show(Mark::LookAt, tr("%1 could not be used. The first: %2")
+                            .arg(counted(refused.size(), "font file", "font files"), QString::fromStdString(refused.front().message())));
+}
+
+void MainWindow::jobChanged()
+{
+    m_keep_timer.start();
+    m_footer_right->setText(tr("Saving …"));
+    showFooter();
+}
+
+void MainWindow::designChanged()
+{
+    const auto design = m_compose->design();
+    const bool by_height = m_job.job().size.by == SizeBy::Height;
+    m_band->showOtherSide(!design ? -1.0 : by_height ? design->figures_mm.box.width() : design->figures_mm.box.height());
+    showFooter();
+}
+
+void MainWindow::showFooter()
+{
+    m_rail->setFigure(Find, counted(static_cast<qulonglong>(m_find->shownCount()), "font", "fonts"));
+    const auto design = m_compose->design();
+    m_rail->setFigure(Compose, design ? counted(design->figures_mm.pieces, "piece", "pieces") : tr("not yet"));
+    QStringList parts;
+    if (const int row = m_fonts.rowOf(m_job.job().font); row >= 0)
+        parts << QString::fromStdString(m_fonts.entry(row).info.readableName());
+    if (design) {
+        const auto& f = design->figures_mm;
+        parts << counted(f.pieces, "piece", "pieces") + QStringLiteral(" · ") + counted(f.middles, "middle", "middles") + QStringLiteral(" · ") +
+                     counted(f.nodes, "node", "nodes") + QStringLiteral(" · ") + tr("%1 to cut").arg(longLength(f.cut_length, m_job.job().unit));
+    }
+    m_footer_left->setText(parts.join(QStringLiteral("      ")));
+}
+
+void MainWindow::saveCutFile()
+{
+    const auto design = m_compose->design();
+    if (!design || !m_designs.isIdle()) {
+        m_message->show(Mark::LookAt, design ? tr("The words are still being welded. Save again in a moment.")
+                                                          : tr("There is nothing to save yet: choose a font in Find and type the words."));
+        return;
+    }
+    const auto job = m_job.job();
+    QString path = m_questions.save_path(this, QDir(m_last_folder).filePath(fileNameFor(job.words)));
+    if (path.isEmpty())
+        return;
+    if (QFileInfo(path).suffix().isEmpty())
+        path += QStringLiteral(".svg");
+    m_last_folder = QFileInfo(path).absolutePath();
+
+    SvgOptions options{job.words, {}, m_compose->materialColour().toStdString()};
+    if (const int row = m_fonts.rowOf(job.font); row >= 0) {
+        const auto& info = m_fonts.entry(row).info;
+        options.rights = info.readableName() + ". " + info.copyright + " " + info.licence;
+    }
+    ++m_writing;
+    m_writers.start([this, design, options, path] {
+        const auto done = writeFile(path.toStdString(), [&](std::ostream& out) { return writeSvg(out, design->outline_mm, options); });
+        QMetaObject::invokeMethod(this, [this, done, path, design] {
+            --m_writing;
+            if (!done)
+                return tell(done.error());
+            const auto& f = design->figures_mm;
+            const auto unit = m_job.job().unit;
+            m_message->show(Mark::InOrder,
+                            tr("Saved %1: %2 wide, %3 high, %4%5. It is in %6")
+                                .arg(QFileInfo(path).fileName(), figureWithUnit(f.box.width(), unit), figureWithUnit(f.box.height(), unit),
+                                     counted(f.pieces, "piece", "pieces"), design->is_mirrored ? tr(", mirrored") : QString(), QFileInfo(path).absolutePath()));
+        }, Qt::QueuedConnection);
+    });
+}
+
+void MainWindow::openFolder()
+{
+    const QString folder = m_questions.font_folder(this);
+    if (folder.isEmpty())
+        return;
+    m_library.addFolder(folder, FontOrigin::Folder);
+    m_find->setSearching(true);
+}
+
+void MainWindow::keepJob()
+{
+    ++m_writing;
+    m_writers.start([this, store = m_store, job = m_job.job()] {
+        const auto done = store.save(job);
+        QMetaObject::invokeMethod(this, [this, done] {
+            --m_writing;
+            m_footer_right->setText(done ? tr("Saved a moment ago") : tr("Not saved"));
+            // Said once: a full disk should not talk over everything else.
+            if (!done && !m_keeping_failed)
+                tell(done.error());
+            m_keeping_failed = !done;
+        }, Qt::QueuedConnection);
+    });
+}
+
+void MainWindow::dragEnterEvent(QDragEnterEvent* event)
+{
+    if (!droppedFiles(event->mimeData()).isEmpty())
+        event->acceptProposedAction();
+}
+
+void MainWindow::dropEvent(QDropEvent* event)
+{
+    m_library.addFiles(droppedFiles(event->mimeData()));
+    m_find->setSearching(true);
+    event->acceptProposedAction();
+}
+
+void MainWindow::closeEvent(QCloseEvent* event)
+{
+    if (m_keep_timer.isActive()) {
+        m_keep_timer.stop();
+        keepJob();
+    }
+    m_writers.waitForDone();
+    event->accept();
+}
+
+} // namespace ink::ui

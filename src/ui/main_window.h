@@ -1,0 +1,97 @@
+// The one window: job band on top, stations at the left, the open station beside them.
+#pragma once
+
+#include "shelf/job_store.h"
+#include "ui/design_service.h"
+#include "ui/find/font_list_model.h"
+#include "ui/font_library.h"
+#include "ui/job_model.h"
+#include "ui/theme.h"
+
+#include <QThreadPool>
+#include <QTimer>
+#include <QWidget>
+
+#include <functional>
+
+class QLabel;
+class QStackedWidget;
+
+namespace ink::ui {
+
+class ComposePage;
+class FindPage;
+class JobBand;
+class MessageLine;
+class StationRail;
+
+/// Questions that open a dialog; tests put their answers here.
+struct Questions
+{
+    /// A file to save to, from a suggested path; empty when the person changed their mind.
+    std::function<QString(QWidget* parent, const QString& suggested)> save_path;
+    /// A folder to take fonts from; empty when the person changed their mind.
+    std::function<QString(QWidget* parent)> font_folder;
+
+    static Questions asDialogs();
+};
+
+class MainWindow : public QWidget
+{
+    Q_OBJECT
+public:
+    enum Station { Find, Compose };
+
+    /// `store` keeps the job between starts. The theme has to outlive the window.
+    MainWindow(Job job, JobStore store, const Theme& theme, Questions questions = Questions::asDialogs());
+    ~MainWindow() override;
+
+    FontLibrary& library() { return m_library; }
+    JobModel& jobModel() { return m_job; }
+    FontListModel& fonts() { return m_fonts; }
+    void openStation(Station station);
+    /// Something that has to be told once the window is there, a damaged file for example.
+    void tell(const Error& error);
+    /// Nothing is being searched, made or written.
+    bool isIdle() const;
+
+protected:
+    void dragEnterEvent(QDragEnterEvent* event) override;
+    void dropEvent(QDropEvent* event) override;
+    void closeEvent(QCloseEvent* event) override;
+
+private:
+    void build();
+    void addShortcuts();
+    void found(const std::vector<FontEntry>& entries, const std::vector<Error>& refused);
+    void jobChanged();
+    void designChanged();
+    void showFooter();
+    void saveCutFile();
+    void openFolder();
+    void keepJob();
+
+    const Theme& m_theme;
+    Questions m_questions;
+    JobStore m_store;
+    JobModel m_job;
+    DesignService m_designs;
+    FontLibrary m_library;
+    FontListModel m_fonts;
+    QThreadPool m_writers;
+    QTimer m_keep_timer;
+    int m_writing = 0;
+    bool m_keeping_failed = false;
+    QString m_last_folder;
+
+    JobBand* m_band = nullptr;
+    StationRail* m_rail = nullptr;
+    QStackedWidget* m_stack = nullptr;
+    FindPage* m_find = nullptr;
+    ComposePage* m_compose = nullptr;
+    MessageLine* m_message = nullptr;
+    QLabel* m_footer_left = nullptr;
+    QLabel* m_footer_right = nullptr;
+};
+
+} // namespace ink::ui

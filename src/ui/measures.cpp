@@ -1,0 +1,46 @@
+#include "ui/measures.h"
+
+#include <QLocale>
+
+#include <cmath>
+
+namespace ink::ui {
+
+double shownValue(double mm, LengthUnit unit)
+{
+    const double per_unit = unit == LengthUnit::Inch ? 100.0 : 10.0;
+    return toMm(std::round(fromMm(mm, unit) * per_unit) / per_unit, unit);
+}
+
+QString figure(double mm, LengthUnit unit)
+{
+    return QLocale().toString(fromMm(mm, unit), 'f', unit == LengthUnit::Inch ? 2 : 1);
+}
+
+QString figureWithUnit(double mm, LengthUnit unit)
+{
+    return figure(mm, unit) + (unit == LengthUnit::Inch ? QStringLiteral(" in") : QStringLiteral(" mm"));
+}
+
+QString longLength(double mm, LengthUnit unit)
+{
+    if (unit == LengthUnit::Inch)
+        return QLocale().toString(fromMm(mm, unit), 'f', 1) + QStringLiteral(" in");
+    if (mm >= 1000.0)
+        return QLocale().toString(mm / 1000.0, 'f', 2) + QStringLiteral(" m");
+    return QLocale().toString(mm, 'f', 0) + QStringLiteral(" mm");
+}
+
+QString area(double mm2, LengthUnit unit)
+{
+    if (unit == LengthUnit::Inch)
+        return QLocale().toString(mm2 / (kMmPerInch * kMmPerInch), 'f', 2) + QStringLiteral(" in²");
+    return QLocale().toString(mm2, 'f', 0) + QStringLiteral(" mm²");
+}
+
+QString counted(qulonglong n, const char* one, const char* many)
+{
+    return QLocale().toString(n) + QLatin1Char(' ') + QLatin1String(n == 1 ? one : many);
+}
+
+} // namespace ink::ui

@@ -1,0 +1,23 @@
+// Lengths and counts as people read them.
+#pragma once
+
+#include "core/base/units.h"
+
+#include <QString>
+
+namespace ink::ui {
+
+/// The number alone, rounded as shown: 0.1 mm or 0.01 in.
+double shownValue(double mm, LengthUnit unit);
+/// "36.4" or "1.43".
+QString figure(double mm, LengthUnit unit);
+/// "36.4 mm" or "1.43 in".
+QString figureWithUnit(double mm, LengthUnit unit);
+/// "742 mm", "1.24 m", "29.2 in".
+QString longLength(double mm, LengthUnit unit);
+/// "971 mm²" or "1.51 in²".
+QString area(double mm2, LengthUnit unit);
+/// "1 piece", "2 pieces".
+QString counted(qulonglong n, const char* one, const char* many);
+
+} // namespace ink::ui

@@ -1,0 +1,15 @@
+// Core outlines as painter paths.
+#pragma once
+
+#include "core/geometry/path.h"
+
+#include <QPainterPath>
+
+namespace ink::ui {
+
+/// y turned downwards; units stay. Pieces do not overlap, so the fill rule does not matter.
+QPainterPath toPainterPath(const Outline& outline);
+/// One glyph as drawn, filled by winding.
+QPainterPath toPainterPath(const Paths& paths);
+
+} // namespace ink::ui

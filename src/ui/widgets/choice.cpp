@@ -1,0 +1,85 @@
+#include "ui/widgets/choice.h"
+
+#include <QPainter>
+#include <QStyleOption>
+
+#include <algorithm>
+
+namespace ink::ui {
+namespace {
+constexpr int kGap = 5;
+constexpr int kWedge = 16;
+} // namespace
+
+Choice::Choice(const Theme& theme, QWidget* parent) : QComboBox(parent), m_theme(theme)
+{
+    setFont(theme.text(TextSize::Lead));
+    setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Fixed);
+}
+
+void Choice::addChoice(const QString& text, const QString& detail, const QVariant& value)
+{
+    addItem(detail.isEmpty() ? text : text + QLatin1Char(' ') + detail, value);
+    setItemData(count() - 1, text, kTextRole);
+    setItemData(count() - 1, detail, kDetailRole);
+    updateGeometry();
+}
+
+QFont Choice::detailFont() const
+{
+    QFont smaller = font();
+    smaller.setPixelSize(m_theme.px(TextSize::Small));
+    return smaller;
+}
+
+int Choice::textWidth(int index) const
+{
+    const QString detail = itemData(index, kDetailRole).toString();
+    return QFontMetrics(font()).horizontalAdvance(itemData(index, kTextRole).toString()) +
+           (detail.isEmpty() ? 0 : kGap + QFontMetrics(detailFont()).horizontalAdvance(detail)) + kGap + kWedge;
+}
+
+QSize Choice::sizeHint() const
+{
+    int widest = 0;
+    for (int i = 0; i < count(); ++i)
+        widest = std::max(widest, textWidth(i));
+    return {widest, QFontMetrics(font()).height() + 6};
+}
+
+QSize Choice::minimumSizeHint() const
+{
+    return {std::min(sizeHint().width(), m_theme.scaled(60)), sizeHint().height()};
+}
+
+void Choice::paintEvent(QPaintEvent*)
+{
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    const auto& c = m_theme.colours();
+    const QString text = currentData(kTextRole).toString();
+    const QString detail = currentData(kDetailRole).toString();
+    const QFontMetrics metrics(font());
+    const int baseline = (height() - metrics.height()) / 2 + metrics.ascent();
+    int x = 0;
+    painter.setFont(font());
+    painter.setPen(c.on_band);
+    painter.drawText(x, baseline, text);
+    x += metrics.horizontalAdvance(text) + kGap;
+    if (!detail.isEmpty()) {
+        painter.setFont(detailFont());
+        painter.setPen(c.on_band_soft);
+        const QFontMetrics small(detailFont());
+        const QString shown = small.elidedText(detail, Qt::ElideRight, width() - x - kWedge);
+        painter.drawText(x, baseline, shown);
+        x += small.horizontalAdvance(shown) + kGap;
+    }
+    const QPointF at(x + 4, height() / 2.0 + 1);
+    painter.setPen(QPen(c.on_band_soft, 1.5, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
+    painter.drawPolyline(QPolygonF({at + QPointF(-3.5, -2), at + QPointF(0, 1.5), at + QPointF(3.5, -2)}));
+    painter.setPen(QPen(hasFocus() ? QColor(0xf5, 0xd9, 0xa6) : c.on_band_soft, hasFocus() ? 2 : 1));
+    if (hasFocus() || underMouse())
+        painter.drawLine(0, height() - 1, x + 10, height() - 1);
+}
+
+} // namespace ink::ui

@@ -1,0 +1,77 @@
+#include "ui/widgets/words_edit.h"
+
+#include <QKeyEvent>
+#include <QSignalBlocker>
+#include <QTextBlock>
+
+#include <algorithm>
+
+namespace ink::ui {
+
+WordsEdit::WordsEdit(const Theme& theme, QWidget* parent) : QPlainTextEdit(parent), m_theme(theme)
+{
+    setTabChangesFocus(true);
+    setUndoRedoEnabled(false); // the job's own undo covers the words
+    setLineWrapMode(QPlainTextEdit::NoWrap);
+    setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    setVerticalScrollBarPolicy(Qt::ScrollBarAsNeeded);
+    setFrameShape(QFrame::NoFrame);
+    setPlaceholderText(tr("Type the words to be made"));
+    document()->setDocumentMargin(0);
+    connect(this, &QPlainTextEdit::textChanged, this, [this] {
+        fitType();
+        emit wordsEdited(toPlainText());
+    });
+    fitType();
+}
+
+void WordsEdit::showWords(const QString& words)
+{
+    if (words == toPlainText())
+        return;
+    const QSignalBlocker blocker(this);
+    const int position = textCursor().position();
+    setPlainText(words);
+    auto cursor = textCursor();
+    cursor.setPosition(std::min(position, static_cast<int>(words.size())));
+    setTextCursor(cursor);
+    fitType();
+}
+
+void WordsEdit::fitType()
+{
+    // The most type that lets every line stand in the band at once.
+    static constexpr TextSize kSizes[] = {TextSize::Display, TextSize::Title, TextSize::Lead, TextSize::Small};
+    const int lines = std::max(1, blockCount());
+    QFont fitting;
+    for (const auto size : kSizes) {
+        fitting = m_theme.heading(size);
+        fitting.setWeight(QFont::Medium);
+        const QFontMetrics metrics(fitting);
+        int widest = 0;
+        for (auto block = document()->firstBlock(); block.isValid(); block = block.next())
+            widest = std::max(widest, metrics.horizontalAdvance(block.text().left(400)));
+        if (lines * metrics.height() <= height() && (widest <= width() - 8 || size == TextSize::Lead))
+            break;
+    }
+    if (fitting != font())
+        setFont(fitting);
+}
+
+void WordsEdit::resizeEvent(QResizeEvent* event)
+{
+    QPlainTextEdit::resizeEvent(event);
+    fitType();
+}
+
+void WordsEdit::keyPressEvent(QKeyEvent* event)
+{
+    // Undo and redo belong to the job, not to this field.
+    if (event->matches(QKeySequence::Undo) || event->matches(QKeySequence::Redo)) {
+        event->ignore();
+        return;
+    }
+    QPlainTextEdit::keyPressEvent(event);
+}
+
+} // namespace ink::ui
