@@ -26,7 +26,8 @@ struct Arguments
 
 QString demoFonts()
 {
-    const QString installed = QApplication::applicationDirPath() + QStringLiteral("/../share/under-ink/demo/fonts");
+    const QString installed =
+        QApplication::applicationDirPath() + QStringLiteral("/../share/under-ink/demo/fonts");
     return QFileInfo::exists(installed) ? installed : QStringLiteral(INK_SOURCE_DEMO_FONTS);
 }
 
@@ -45,7 +46,8 @@ ink::ui::Theme themeFor(const Arguments& arguments)
     const auto tone = arguments.theme == "dark"    ? Theme::Tone::Dark
                       : arguments.theme == "light" ? Theme::Tone::Light
                                                    : Theme::desktopTone();
-    return Theme(tone, arguments.text_percent > 0 ? arguments.text_percent / 100.0 : Theme::desktopTextScale());
+    return Theme(tone,
+                 arguments.text_percent > 0 ? arguments.text_percent / 100.0 : Theme::desktopTextScale());
 }
 
 void addFonts(ink::ui::FontLibrary& library, const Arguments& arguments)
@@ -71,10 +73,14 @@ int main(int argc, char** argv)
     CLI::App parser{"Under Ink: from a font file to a cut that may be sold.", "under-ink"};
     parser.set_version_flag("--version", std::string("under-ink ") + INK_VERSION);
     parser.add_option("places", arguments.places, "Folders with fonts, or font files");
-    parser.add_option("--pictures", arguments.pictures_folder, "Write a PNG of each main view to this folder, then end");
-    parser.add_option("--theme", arguments.theme, "light or dark; else as the desktop has it")->check(CLI::IsMember({"light", "dark"}));
-    parser.add_option("--text-percent", arguments.text_percent, "Size of the text, 75 to 250")->check(CLI::Range(75, 250));
-    parser.add_flag("--no-system-fonts", arguments.no_system_fonts, "Leave out the fonts installed on this computer");
+    parser.add_option("--pictures", arguments.pictures_folder,
+                      "Write a PNG of each main view to this folder, then end");
+    parser.add_option("--theme", arguments.theme, "light or dark; else as the desktop has it")
+        ->check(CLI::IsMember({"light", "dark"}));
+    parser.add_option("--text-percent", arguments.text_percent, "Size of the text, 75 to 250")
+        ->check(CLI::Range(75, 250));
+    parser.add_flag("--no-system-fonts", arguments.no_system_fonts,
+                    "Leave out the fonts installed on this computer");
 
     QApplication app(argc, argv);
     app.setApplicationName(QStringLiteral("under-ink"));
@@ -87,7 +93,8 @@ int main(int argc, char** argv)
     const auto theme = themeFor(arguments);
     theme.applyTo(app);
 
-    const ink::JobStore store(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation).toStdString());
+    const ink::JobStore store(
+        QStandardPaths::writableLocation(QStandardPaths::AppDataLocation).toStdString());
     auto kept = store.load();
     const bool has_job = kept && kept->has_value();
     ink::ui::MainWindow window(has_job ? **kept : firstJob(), store, theme);

@@ -15,7 +15,8 @@ constexpr int kCheck_ms = 60;
 constexpr int kCalmChecks = 5;
 } // namespace
 
-Pictures::Pictures(ui::MainWindow& window, const QDir& folder) : QObject(&window), m_window(window), m_folder(folder)
+Pictures::Pictures(ui::MainWindow& window, const QDir& folder)
+    : QObject(&window), m_window(window), m_folder(folder)
 {
     const auto toggle = [&window](const char* name, bool on) {
         auto* box = window.findChild<QAbstractButton*>(QLatin1String(name));
@@ -25,7 +26,11 @@ Pictures::Pictures(ui::MainWindow& window, const QDir& folder) : QObject(&window
     m_views = {
         {QStringLiteral("find"), [&window] { window.openStation(ui::MainWindow::Find); }},
         {QStringLiteral("compose"), [&window] { window.openStation(ui::MainWindow::Compose); }},
-        {QStringLiteral("compose-overlaps"), [toggle] { toggle("lookOutline", true); toggle("showOverlaps", true); }},
+        {QStringLiteral("compose-overlaps"),
+         [toggle] {
+             toggle("lookOutline", true);
+             toggle("showOverlaps", true);
+         }},
     };
 }
 
@@ -45,7 +50,8 @@ void Pictures::openNext()
 void Pictures::takeWhenAtRest(int calm_checks)
 {
     if (calm_checks < kCalmChecks) {
-        QTimer::singleShot(kCheck_ms, this, [this, calm_checks] { takeWhenAtRest(m_window.isIdle() ? calm_checks + 1 : 0); });
+        QTimer::singleShot(kCheck_ms, this,
+                           [this, calm_checks] { takeWhenAtRest(m_window.isIdle() ? calm_checks + 1 : 0); });
         return;
     }
     // What is really on the screen, not what the widgets would like to paint.

@@ -39,6 +39,7 @@ int main(int argc, char** argv)
         const auto done = app.got_subcommand("weld") ? runWeld() : runShape();
         return done ? EXIT_SUCCESS : report(done.error().message(), EXIT_FAILURE);
     } catch (const std::bad_alloc&) {
-        return report("there is not enough memory for this. Use fewer words or a simpler font.", EXIT_FAILURE);
+        return report("there is not enough memory for this. Use fewer words or a simpler font.",
+                      EXIT_FAILURE);
     }
 }

@@ -54,8 +54,9 @@ Result<void> runShape(const ShapeArguments& a)
         return fail(line.error());
     auto glyphs = nlohmann::ordered_json::array();
     for (const auto& g : line->glyphs) {
-        nlohmann::ordered_json item{{"glyph", g.glyph_id}, {"name", (*face)->glyphName(g.glyph_id)},
-                                    {"cluster", g.cluster}, {"x", g.x_fu}, {"y", g.y_fu}, {"advance", g.advance_fu}};
+        nlohmann::ordered_json item{{"glyph", g.glyph_id},  {"name", (*face)->glyphName(g.glyph_id)},
+                                    {"cluster", g.cluster}, {"x", g.x_fu},
+                                    {"y", g.y_fu},          {"advance", g.advance_fu}};
         if (a.with_outlines)
             item["outline"] = outlineJson((*face)->glyphOutline(g.glyph_id));
         glyphs.push_back(std::move(item));

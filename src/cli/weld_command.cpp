@@ -56,7 +56,8 @@ Result<void> runWeld(const WeldArguments& a)
     if (!face)
         return fail(face.error());
     const auto words = withLineBreaks(a.text);
-    const auto design = makeDesign(**face, {words, {a.features, a.tracking_em}, sizeOf(a), a.is_mirrored, {}});
+    const auto design =
+        makeDesign(**face, {words, {a.features, a.tracking_em}, sizeOf(a), a.is_mirrored, {}});
     if (!design) {
         Error error = design.error();
         if (error.subject.find(a.font) == std::string::npos)
@@ -67,8 +68,10 @@ Result<void> runWeld(const WeldArguments& a)
         std::cerr << "uink: " << a.font << ": " << warning << '\n';
     if (!a.out.empty()) {
         const auto& info = (*face)->info();
-        const SvgOptions options{words, info.readableName() + ". " + info.copyright + " " + info.licence, "#1d2333"};
-        auto done = writeTo(a.out, [&](std::ostream& out) { return writeSvg(out, design->outline_mm, options); });
+        const SvgOptions options{words, info.readableName() + ". " + info.copyright + " " + info.licence,
+                                 "#1d2333"};
+        auto done =
+            writeTo(a.out, [&](std::ostream& out) { return writeSvg(out, design->outline_mm, options); });
         if (!done)
             return done;
     }

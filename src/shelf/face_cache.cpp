@@ -4,12 +4,14 @@
 
 namespace ink {
 
-Result<std::shared_ptr<const FontFace>> FaceCache::open(const std::filesystem::path& path, const FaceChoice& choice)
+Result<std::shared_ptr<const FontFace>> FaceCache::open(const std::filesystem::path& path,
+                                                        const FaceChoice& choice)
 {
     std::error_code ignored;
     const auto changed = std::filesystem::last_write_time(path, ignored);
     const auto isSame = [&](const Kept& k) {
-        return k.path == path && k.choice.face == choice.face && k.choice.instance == choice.instance && k.changed == changed;
+        return k.path == path && k.choice.face == choice.face && k.choice.instance == choice.instance &&
+               k.changed == changed;
     };
     {
         const std::scoped_lock lock(m_mutex);

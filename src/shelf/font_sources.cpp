@@ -30,7 +30,8 @@ void sortEntries(FontFindings& findings)
 
 } // namespace
 
-Result<FontFindings> fontsInFolder(const std::filesystem::path& folder, FontOrigin origin, const CancelToken& cancel)
+Result<FontFindings> fontsInFolder(const std::filesystem::path& folder, FontOrigin origin,
+                                   const CancelToken& cancel)
 {
     std::error_code error;
     if (!std::filesystem::is_directory(folder, error))
@@ -49,7 +50,8 @@ Result<FontFindings> fontsInFolder(const std::filesystem::path& folder, FontOrig
     return findings;
 }
 
-FontFindings fontsInFiles(const std::vector<std::filesystem::path>& files, FontOrigin origin, const CancelToken& cancel)
+FontFindings fontsInFiles(const std::vector<std::filesystem::path>& files, FontOrigin origin,
+                          const CancelToken& cancel)
 {
     FontFindings findings;
     for (const auto& path : files) {
@@ -75,10 +77,13 @@ FontFindings fontsInFiles(const std::vector<std::filesystem::path>& files, FontO
 FontFindings systemFonts(const CancelToken& cancel)
 {
     // A configuration of our own: fontconfig's global one is not ours to initialise from a worker thread.
-    const std::unique_ptr<FcConfig, decltype(&FcConfigDestroy)> config(FcInitLoadConfigAndFonts(), FcConfigDestroy);
+    const std::unique_ptr<FcConfig, decltype(&FcConfigDestroy)> config(FcInitLoadConfigAndFonts(),
+                                                                       FcConfigDestroy);
     const std::unique_ptr<FcPattern, decltype(&FcPatternDestroy)> any(FcPatternCreate(), FcPatternDestroy);
-    const std::unique_ptr<FcObjectSet, decltype(&FcObjectSetDestroy)> wanted(FcObjectSetBuild(FC_FILE, nullptr), FcObjectSetDestroy);
-    const std::unique_ptr<FcFontSet, decltype(&FcFontSetDestroy)> set(FcFontList(config.get(), any.get(), wanted.get()), FcFontSetDestroy);
+    const std::unique_ptr<FcObjectSet, decltype(&FcObjectSetDestroy)> wanted(
+        FcObjectSetBuild(FC_FILE, nullptr), FcObjectSetDestroy);
+    const std::unique_ptr<FcFontSet, decltype(&FcFontSetDestroy)> set(
+        FcFontList(config.get(), any.get(), wanted.get()), FcFontSetDestroy);
     std::set<std::filesystem::path> files;
     for (int i = 0; set && i < set->nfont; ++i) {
         FcChar8* file = nullptr;

@@ -27,7 +27,8 @@ DesignResult makeFor(FaceCache& faces, const FontRef& font, const DesignRequest&
 
 } // namespace
 
-DesignService::DesignService(std::shared_ptr<FaceCache> faces, QObject* parent) : QObject(parent), m_faces(std::move(faces))
+DesignService::DesignService(std::shared_ptr<FaceCache> faces, QObject* parent)
+    : QObject(parent), m_faces(std::move(faces))
 {
     m_pool.setMaxThreadCount(std::max(1, QThread::idealThreadCount()));
 }
@@ -55,17 +56,21 @@ void DesignService::request(quint64 slot, const Job& job, const FontRef& font, i
     pending.serial = ++m_serial;
     const DesignRequest request{job.words, {}, job.size, job.is_mirrored, pending.cancel.token()};
     m_pending.insert(slot, pending);
-    auto work = [this, slot, serial = pending.serial, request, font, faces = m_faces, done = std::move(done)] {
+    auto work = [this, slot, serial = pending.serial, request, font, faces = m_faces,
+                 done = std::move(done)] {
         if (request.cancel.isCancelled())
             return;
         auto result = makeFor(*faces, font, request);
-        QMetaObject::invokeMethod(this, [this, slot, serial, result = std::move(result), done] {
-            const auto it = m_pending.find(slot);
-            if (it == m_pending.end() || it->serial != serial)
-                return;
-            m_pending.erase(it);
-            done(result);
-        }, Qt::QueuedConnection);
+        QMetaObject::invokeMethod(
+            this,
+            [this, slot, serial, result = std::move(result), done] {
+                const auto it = m_pending.find(slot);
+                if (it == m_pending.end() || it->serial != serial)
+                    return;
+                m_pending.erase(it);
+                done(result);
+            },
+            Qt::QueuedConnection);
     };
     m_pool.start(QRunnable::create(std::move(work)), priority);
 }

@@ -23,11 +23,14 @@ void FontLibrary::run(std::function<FontFindings(const CancelToken&)> search)
     ++m_running;
     m_pool.start([this, search = std::move(search), cancel = m_cancel.token()] {
         auto findings = search(cancel);
-        QMetaObject::invokeMethod(this, [this, findings = std::move(findings)] {
-            emit found(findings.entries, findings.refused);
-            if (--m_running == 0)
-                emit searchEnded();
-        }, Qt::QueuedConnection);
+        QMetaObject::invokeMethod(
+            this,
+            [this, findings = std::move(findings)] {
+                emit found(findings.entries, findings.refused);
+                if (--m_running == 0)
+                    emit searchEnded();
+            },
+            Qt::QueuedConnection);
     });
 }
 

@@ -7,7 +7,8 @@ namespace ink::ui {
 
 InkStyle::InkStyle(const Theme& theme) : QProxyStyle(QStringLiteral("Fusion")), m_theme(theme) {}
 
-void InkStyle::drawPrimitive(PrimitiveElement element, const QStyleOption* option, QPainter* painter, const QWidget* widget) const
+void InkStyle::drawPrimitive(PrimitiveElement element, const QStyleOption* option, QPainter* painter,
+                             const QWidget* widget) const
 {
     if (element != PE_IndicatorCheckBox)
         return QProxyStyle::drawPrimitive(element, option, painter, widget);

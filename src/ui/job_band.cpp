@@ -9,6 +9,7 @@
 #include <QDoubleSpinBox>
 #include <QHBoxLayout>
 #include <QLabel>
+#include <QPaintEvent>
 #include <QPainter>
 #include <QPushButton>
 #include <QSignalBlocker>
@@ -21,7 +22,8 @@ constexpr int kPitch = 12;
 
 } // namespace
 
-JobBand::JobBand(JobModel& model, const Theme& theme, QWidget* parent) : QWidget(parent), m_model(model), m_theme(theme)
+JobBand::JobBand(JobModel& model, const Theme& theme, QWidget* parent)
+    : QWidget(parent), m_model(model), m_theme(theme)
 {
     setObjectName(QStringLiteral("jobBand"));
     build();
@@ -84,7 +86,8 @@ void JobBand::build()
     m_other->setObjectName(QStringLiteral("otherSide"));
     m_other->setFont(m_theme.text(TextSize::Small));
     m_other->setMinimumWidth(QFontMetrics(m_other->font()).horizontalAdvance(QStringLiteral("· 000.0 wide")));
-    for (QWidget* w : {static_cast<QWidget*>(m_size), static_cast<QWidget*>(m_unit), static_cast<QWidget*>(m_by), static_cast<QWidget*>(m_other)})
+    for (QWidget* w : {static_cast<QWidget*>(m_size), static_cast<QWidget*>(m_unit),
+                       static_cast<QWidget*>(m_by), static_cast<QWidget*>(m_other)})
         size_row->addWidget(w);
     size->setFocusProxy(m_size);
     row->addWidget(section(tr("Finished size"), size));
@@ -93,7 +96,8 @@ void JobBand::build()
         changed.value_mm = toMm(value, m_model.job().unit);
         m_model.setSize(changed);
     });
-    connect(m_unit, &QComboBox::activated, this, [this] { m_model.setUnit(static_cast<LengthUnit>(m_unit->currentData().toInt())); });
+    connect(m_unit, &QComboBox::activated, this,
+            [this] { m_model.setUnit(static_cast<LengthUnit>(m_unit->currentData().toInt())); });
     connect(m_by, &QComboBox::activated, this, [this] {
         FinishedSize changed = m_model.job().size;
         changed.by = static_cast<SizeBy>(m_by->currentData().toInt());
@@ -107,10 +111,12 @@ void JobBand::build()
     m_process->setObjectName(QStringLiteral("process"));
     m_process->setAccessibleName(tr("Made with"));
     for (const auto& info : allProcesses())
-        m_process->addChoice(QString::fromUtf8(info.tool.data(), static_cast<qsizetype>(info.tool.size())),
-                             QString::fromUtf8(info.in_what.data(), static_cast<qsizetype>(info.in_what.size())),
-                             static_cast<int>(info.process));
-    connect(m_process, &QComboBox::activated, this, [this] { m_model.setProcess(static_cast<Process>(m_process->currentData().toInt())); });
+        m_process->addChoice(
+            QString::fromUtf8(info.tool.data(), static_cast<qsizetype>(info.tool.size())),
+            QString::fromUtf8(info.in_what.data(), static_cast<qsizetype>(info.in_what.size())),
+            static_cast<int>(info.process));
+    connect(m_process, &QComboBox::activated, this,
+            [this] { m_model.setProcess(static_cast<Process>(m_process->currentData().toInt())); });
     row->addWidget(section(tr("Made with"), m_process));
 
     auto* purpose = new QWidget(this);
@@ -146,7 +152,8 @@ void JobBand::showJob()
         m_size->setSingleStep(inches ? 0.125 : 1.0);
         m_size->setRange(0.0, 1e6); // what cannot be made is said in words, not typed away
         // Half-typed figures stay as they are typed.
-        if (const double shown = fromMm(job.size.value_mm, job.unit); qAbs(m_size->value() - shown) > (inches ? 5e-4 : 0.05))
+        if (const double shown = fromMm(job.size.value_mm, job.unit);
+            qAbs(m_size->value() - shown) > (inches ? 5e-4 : 0.05))
             m_size->setValue(shown);
     }
     m_unit->setCurrentIndex(m_unit->findData(static_cast<int>(job.unit)));
@@ -167,7 +174,8 @@ void JobBand::showOther()
 {
     const auto& job = m_model.job();
     const QString side = job.size.by == SizeBy::Width ? tr("high") : tr("wide");
-    m_other->setText(m_other_mm < 0.0 ? QString() : QStringLiteral("· %1 %2").arg(figure(m_other_mm, job.unit), side));
+    m_other->setText(m_other_mm < 0.0 ? QString()
+                                      : QStringLiteral("· %1 %2").arg(figure(m_other_mm, job.unit), side));
 }
 
 void JobBand::focusWords()
@@ -176,7 +184,7 @@ void JobBand::focusWords()
     m_words->selectAll();
 }
 
-void JobBand::paintEvent(QPaintEvent*)
+void JobBand::paintEvent(QPaintEvent* event)
 {
     QPainter painter(this);
     const auto& c = m_theme.colours();
@@ -188,6 +196,8 @@ void JobBand::paintEvent(QPaintEvent*)
         painter.drawLine(x, 0, x, height() - kPerforation * 2);
     }
     painter.setOpacity(1.0);
+    if (event->rect().bottom() < height() - kPerforation - 1)
+        return; // typing repaints the words, not the torn edge
     painter.setRenderHint(QPainter::Antialiasing);
     painter.setPen(Qt::NoPen);
     painter.setBrush(c.paper);

@@ -13,7 +13,8 @@ public:
     ChangeJob(JobModel& model, JobModel::Part part, Job before, Job after, int run)
         : m_model(model), m_part(part), m_before(std::move(before)), m_after(std::move(after)), m_run(run)
     {
-        static const char* const names[] = {"the words", "the size", "the unit", "the process", "sale or gift", "mirroring", "the font"};
+        static const char* const names[] = {"the words",    "the size",  "the unit", "the process",
+                                            "sale or gift", "mirroring", "the font"};
         setText(QObject::tr("change %1").arg(QLatin1String(names[static_cast<int>(part)])));
     }
     void undo() override { m_model.assign(m_before); }

@@ -53,9 +53,12 @@ Questions Questions::asDialogs()
 {
     return {
         [](QWidget* parent, const QString& suggested) {
-            return QFileDialog::getSaveFileName(parent, QObject::tr("Save the cut file"), suggested, QObject::tr("SVG (*.svg)"));
+            return QFileDialog::getSaveFileName(parent, QObject::tr("Save the cut file"), suggested,
+                                                QObject::tr("SVG (*.svg)"));
         },
-        [](QWidget* parent) { return QFileDialog::getExistingDirectory(parent, QObject::tr("Open a folder with fonts")); },
+        [](QWidget* parent) {
+            return QFileDialog::getExistingDirectory(parent, QObject::tr("Open a folder with fonts"));
+        },
     };
 }
 
@@ -122,7 +125,8 @@ void MainWindow::build()
     auto* footer = new QWidget(this);
     footer->setObjectName(QStringLiteral("footer"));
     footer->setAttribute(Qt::WA_StyledBackground);
-    footer->setStyleSheet(QStringLiteral("#footer { border-top: 1px solid %1; background: %2; }").arg(m_theme.colours().rule.name(), m_theme.colours().paper.name()));
+    footer->setStyleSheet(QStringLiteral("#footer { border-top: 1px solid %1; background: %2; }")
+                              .arg(m_theme.colours().rule.name(), m_theme.colours().paper.name()));
     auto* footer_row = new QHBoxLayout(footer);
     footer_row->setContentsMargins(kMargin, 6, kMargin, 6);
     m_footer_left = new QLabel(footer);
@@ -137,12 +141,15 @@ void MainWindow::build()
     footer_row->addWidget(m_footer_right);
     column->addWidget(footer);
 
-    connect(m_rail, &StationRail::chosen, this, [this](int station) { openStation(static_cast<Station>(station)); });
+    connect(m_rail, &StationRail::chosen, this,
+            [this](int station) { openStation(static_cast<Station>(station)); });
 }
 
 void MainWindow::addShortcuts()
 {
-    const auto add = [this](const QKeySequence& keys, auto action) { connect(new QShortcut(keys, this), &QShortcut::activated, this, action); };
+    const auto add = [this](const QKeySequence& keys, auto action) {
+        connect(new QShortcut(keys, this), &QShortcut::activated, this, action);
+    };
     add(QKeySequence::Undo, [this] { m_job.undoStack().undo(); });
     add(QKeySequence::Redo, [this] { m_job.undoStack().redo(); });
     add(QKeySequence::Save, [this] { saveCutFile(); });
@@ -184,7 +191,8 @@ void MainWindow::found(const std::vector<FontEntry>& entries, const std::vector<
         tell(refused.front());
     else if (!refused.empty())
         m_message->show(Mark::LookAt, tr("%1 could not be used. The first: %2")
-                            .arg(counted(refused.size(), "font file", "font files"), QString::fromStdString(refused.front().message())));
+                                          .arg(counted(refused.size(), "font file", "font files"),
+                                               QString::fromStdString(refused.front().message())));
 }
 
 void MainWindow::jobChanged()
@@ -198,7 +206,9 @@ void MainWindow::designChanged()
 {
     const auto design = m_compose->design();
     const bool by_height = m_job.job().size.by == SizeBy::Height;
-    m_band->showOtherSide(!design ? -1.0 : by_height ? design->figures_mm.box.width() : design->figures_mm.box.height());
+    m_band->showOtherSide(!design     ? -1.0
+                          : by_height ? design->figures_mm.box.width()
+                                      : design->figures_mm.box.height());
     showFooter();
 }
 
@@ -206,14 +216,17 @@ void MainWindow::showFooter()
 {
     m_rail->setFigure(Find, counted(static_cast<qulonglong>(m_find->shownCount()), "font", "fonts"));
     const auto design = m_compose->design();
-    m_rail->setFigure(Compose, design ? counted(design->figures_mm.pieces, "piece", "pieces") : tr("not yet"));
+    m_rail->setFigure(Compose,
+                      design ? counted(design->figures_mm.pieces, "piece", "pieces") : tr("not yet"));
     QStringList parts;
     if (const int row = m_fonts.rowOf(m_job.job().font); row >= 0)
         parts << QString::fromStdString(m_fonts.entry(row).info.readableName());
     if (design) {
         const auto& f = design->figures_mm;
-        parts << counted(f.pieces, "piece", "pieces") + QStringLiteral(" · ") + counted(f.middles, "middle", "middles") + QStringLiteral(" · ") +
-                     counted(f.nodes, "node", "nodes") + QStringLiteral(" · ") + tr("%1 to cut").arg(longLength(f.cut_length, m_job.job().unit));
+        parts << counted(f.pieces, "piece", "pieces") + QStringLiteral(" · ") +
+                     counted(f.middles, "middle", "middles") + QStringLiteral(" · ") +
+                     counted(f.nodes, "node", "nodes") + QStringLiteral(" · ") +
+                     tr("%1 to cut").arg(longLength(f.cut_length, m_job.job().unit));
     }
     m_footer_left->setText(parts.join(QStringLiteral("      ")));
 }
@@ -222,8 +235,10 @@ void MainWindow::saveCutFile()
 {
     const auto design = m_compose->design();
     if (!design || !m_designs.isIdle()) {
-        m_message->show(Mark::LookAt, design ? tr("The words are still being welded. Save again in a moment.")
-                                                          : tr("There is nothing to save yet: choose a font in Find and type the words."));
+        m_message->show(Mark::LookAt,
+                        design
+                            ? tr("The words are still being welded. Save again in a moment.")
+                            : tr("There is nothing to save yet: choose a font in Find and type the words."));
         return;
     }
     const auto job = m_job.job();
@@ -241,18 +256,26 @@ void MainWindow::saveCutFile()
     }
     ++m_writing;
     m_writers.start([this, design, options, path] {
-        const auto done = writeFile(path.toStdString(), [&](std::ostream& out) { return writeSvg(out, design->outline_mm, options); });
-        QMetaObject::invokeMethod(this, [this, done, path, design] {
-            --m_writing;
-            if (!done)
-                return tell(done.error());
-            const auto& f = design->figures_mm;
-            const auto unit = m_job.job().unit;
-            m_message->show(Mark::InOrder,
-                            tr("Saved %1: %2 wide, %3 high, %4%5. It is in %6")
-                                .arg(QFileInfo(path).fileName(), figureWithUnit(f.box.width(), unit), figureWithUnit(f.box.height(), unit),
-                                     counted(f.pieces, "piece", "pieces"), design->is_mirrored ? tr(", mirrored") : QString(), QFileInfo(path).absolutePath()));
-        }, Qt::QueuedConnection);
+        const auto done = writeFile(path.toStdString(), [&](std::ostream& out) {
+            return writeSvg(out, design->outline_mm, options);
+        });
+        QMetaObject::invokeMethod(
+            this,
+            [this, done, path, design] {
+                --m_writing;
+                if (!done)
+                    return tell(done.error());
+                const auto& f = design->figures_mm;
+                const auto unit = m_job.job().unit;
+                m_message->show(Mark::InOrder,
+                                tr("Saved %1: %2 wide, %3 high, %4%5. It is in %6")
+                                    .arg(QFileInfo(path).fileName(), figureWithUnit(f.box.width(), unit),
+                                         figureWithUnit(f.box.height(), unit),
+                                         counted(f.pieces, "piece", "pieces"),
+                                         design->is_mirrored ? tr(", mirrored") : QString(),
+                                         QFileInfo(path).absolutePath()));
+            },
+            Qt::QueuedConnection);
     });
 }
 
@@ -270,14 +293,17 @@ void MainWindow::keepJob()
     ++m_writing;
     m_writers.start([this, store = m_store, job = m_job.job()] {
         const auto done = store.save(job);
-        QMetaObject::invokeMethod(this, [this, done] {
-            --m_writing;
-            m_footer_right->setText(done ? tr("Saved a moment ago") : tr("Not saved"));
-            // Said once: a full disk should not talk over everything else.
-            if (!done && !m_keeping_failed)
-                tell(done.error());
-            m_keeping_failed = !done;
-        }, Qt::QueuedConnection);
+        QMetaObject::invokeMethod(
+            this,
+            [this, done] {
+                --m_writing;
+                m_footer_right->setText(done ? tr("Saved a moment ago") : tr("Not saved"));
+                // Said once: a full disk should not talk over everything else.
+                if (!done && !m_keeping_failed)
+                    tell(done.error());
+                m_keeping_failed = !done;
+            },
+            Qt::QueuedConnection);
     });
 }
 

@@ -7,7 +7,8 @@
 
 namespace ink::ui {
 
-StationButton::StationButton(const Theme& theme, const QString& name, QWidget* parent) : QAbstractButton(parent), m_theme(theme)
+StationButton::StationButton(const Theme& theme, const QString& name, QWidget* parent)
+    : QAbstractButton(parent), m_theme(theme)
 {
     setText(name);
     setCheckable(true);
@@ -29,7 +30,8 @@ QSize StationButton::sizeHint() const
 {
     const QFontMetrics name(m_theme.heading(TextSize::Lead));
     const QFontMetrics small(m_theme.text(TextSize::Tiny));
-    return {std::max(name.horizontalAdvance(text()), small.horizontalAdvance(m_figure)) + 2 * kMargin - 8, name.height() + small.height() + 6 * kGrid};
+    return {std::max(name.horizontalAdvance(text()), small.horizontalAdvance(m_figure)) + 2 * kMargin - 8,
+            name.height() + small.height() + 6 * kGrid};
 }
 
 void StationButton::paintEvent(QPaintEvent*)
@@ -63,7 +65,8 @@ void StationButton::paintEvent(QPaintEvent*)
     painter.drawText(kMargin, top + name.height() + small.ascent(), m_figure);
 }
 
-StationRail::StationRail(const Theme& theme, QWidget* parent) : QWidget(parent), m_theme(theme), m_layout(new QVBoxLayout(this))
+StationRail::StationRail(const Theme& theme, QWidget* parent)
+    : QWidget(parent), m_theme(theme), m_layout(new QVBoxLayout(this))
 {
     setObjectName(QStringLiteral("rail"));
     setAccessibleName(tr("Stations"));

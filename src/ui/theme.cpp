@@ -17,8 +17,11 @@ constexpr std::array kScale_px{11.5, 13.0, 14.0, 16.0, 21.0, 32.0};
 
 double luminance(const QColor& colour)
 {
-    const auto linear = [](double c) { return c <= 0.03928 ? c / 12.92 : std::pow((c + 0.055) / 1.055, 2.4); };
-    return 0.2126 * linear(colour.redF()) + 0.7152 * linear(colour.greenF()) + 0.0722 * linear(colour.blueF());
+    const auto linear = [](double c) {
+        return c <= 0.03928 ? c / 12.92 : std::pow((c + 0.055) / 1.055, 2.4);
+    };
+    return 0.2126 * linear(colour.redF()) + 0.7152 * linear(colour.greenF()) +
+           0.0722 * linear(colour.blueF());
 }
 
 void loadShippedFonts()
@@ -140,9 +143,18 @@ QScrollBar::handle:horizontal { background: @rule; border-radius: 5px; min-width
 #jobBand #purposeGift { border-top-left-radius: 0; border-bottom-left-radius: 0; border-top-right-radius: 10px; border-bottom-right-radius: 10px; }
 )");
     const std::pair<const char*, QColor> names[] = {
-        {"@onBandSoft", c.on_band_soft}, {"@onBand", c.on_band}, {"@honeyOnBand", QColor("#f5d9a6")},
-        {"@band", c.band}, {"@onMadder", c.on_madder}, {"@madder", c.madder}, {"@paper", c.paper},
-        {"@card", c.card}, {"@soft", c.soft_ink}, {"@rule", c.rule}, {"@wash", c.wash}, {"@honey", c.honey},
+        {"@onBandSoft", c.on_band_soft},
+        {"@onBand", c.on_band},
+        {"@honeyOnBand", QColor("#f5d9a6")},
+        {"@band", c.band},
+        {"@onMadder", c.on_madder},
+        {"@madder", c.madder},
+        {"@paper", c.paper},
+        {"@card", c.card},
+        {"@soft", c.soft_ink},
+        {"@rule", c.rule},
+        {"@wash", c.wash},
+        {"@honey", c.honey},
         {"@ink", c.ink},
     };
     for (const auto& [name, colour] : names)

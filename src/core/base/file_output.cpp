@@ -49,7 +49,9 @@ Result<void> writeToDevice(const std::filesystem::path& path, const std::string&
 /// The permissions a new file gets, or those of the file it replaces.
 mode_t modeFor(const std::filesystem::path& path)
 {
-    struct stat info{};
+    struct stat info
+    {
+    };
     if (::stat(path.c_str(), &info) == 0)
         return info.st_mode & 0777;
     const mode_t mask = ::umask(0);
@@ -68,9 +70,8 @@ Result<void> writeFile(const std::filesystem::path& path, const StreamWriter& wr
 
     std::error_code ignored;
     // A link keeps pointing where it points: the file behind it is replaced.
-    const auto target = std::filesystem::is_symlink(path, ignored)
-                            ? std::filesystem::weakly_canonical(path, ignored)
-                            : path;
+    const auto target =
+        std::filesystem::is_symlink(path, ignored) ? std::filesystem::weakly_canonical(path, ignored) : path;
     const auto kind = std::filesystem::status(target, ignored).type();
     if (kind == std::filesystem::file_type::directory)
         return fail(ErrorCode::FileUnwritable, path.string(), "it is a folder");

@@ -118,7 +118,8 @@ Result<Design> makeDesign(const FontFace& face, const DesignRequest& request)
         return fail(ErrorCode::SizeOutOfRange, face.path().string(),
                     "the longer side would be " + std::to_string(std::lround(larger_mm / 1000.0)) + " m");
     const double flip = request.is_mirrored ? -scale : scale;
-    const Affine place{flip, 0, 0, scale, request.is_mirrored ? ink_fu.x1 * scale : -ink_fu.x0 * scale, -ink_fu.y0 * scale};
+    const Affine place{
+        flip, 0, 0, scale, request.is_mirrored ? ink_fu.x1 * scale : -ink_fu.x0 * scale, -ink_fu.y0 * scale};
     design.outline_mm = transformed(*welded_fu, place);
     for (const auto& paths : set->glyphs_fu)
         design.glyphs_mm.push_back(transformed(paths, place));

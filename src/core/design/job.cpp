@@ -14,7 +14,8 @@ namespace {
 
 constexpr std::array kProcesses{
     ProcessInfo{Process::KnifeVinyl, "knife-vinyl", "Knife", "in adhesive vinyl", false},
-    ProcessInfo{Process::KnifeHeatTransfer, "knife-heat-transfer", "Knife", "in heat-transfer material", true},
+    ProcessInfo{Process::KnifeHeatTransfer, "knife-heat-transfer", "Knife", "in heat-transfer material",
+                true},
     ProcessInfo{Process::KnifeCard, "knife-card", "Knife", "in card", false},
     ProcessInfo{Process::LaserWood, "laser-wood", "Laser", "in wood", false},
     ProcessInfo{Process::Stencil, "stencil", "Stencil", "to paint through", false},
@@ -78,7 +79,8 @@ void writeJob(std::ostream& out, const Job& job)
         {"format", "under-ink-job"},
         {"version", 1},
         {"words", job.words},
-        {"size", {{"by", kSizeNames[static_cast<std::size_t>(job.size.by)]}, {"value_mm", job.size.value_mm}}},
+        {"size",
+         {{"by", kSizeNames[static_cast<std::size_t>(job.size.by)]}, {"value_mm", job.size.value_mm}}},
         {"unit", job.unit == LengthUnit::Inch ? "in" : "mm"},
         {"process", infoOf(job.process).id},
         {"purpose", job.purpose == Purpose::Sale ? "sale" : "gift"},
@@ -100,7 +102,8 @@ Result<Job> readJob(std::istream& in)
         const auto by = std::ranges::find(kSizeNames, size.value("by", "width"));
         if (by != kSizeNames.end())
             job.size.by = static_cast<SizeBy>(by - kSizeNames.begin());
-        if (const FinishedSize stored{job.size.by, size.value("value_mm", job.size.value_mm)}; checkSize(stored))
+        if (const FinishedSize stored{job.size.by, size.value("value_mm", job.size.value_mm)};
+            checkSize(stored))
             job.size = stored;
         job.unit = json.value("unit", "mm") == "in" ? LengthUnit::Inch : LengthUnit::Millimetre;
         const auto process = std::ranges::find(kProcesses, json.value("process", ""), &ProcessInfo::id);

@@ -17,7 +17,8 @@ void appendNumber(std::string& out, double value)
 {
     const double rounded = std::round(value / kStep_mm) * kStep_mm;
     std::array<char, 32> text{};
-    const auto end = std::to_chars(text.data(), text.data() + text.size(), rounded, std::chars_format::fixed, 4).ptr;
+    const auto end =
+        std::to_chars(text.data(), text.data() + text.size(), rounded, std::chars_format::fixed, 4).ptr;
     std::string digits(text.data(), end);
     digits.erase(digits.find_last_not_of('0') + 1);
     if (digits.ends_with('.'))

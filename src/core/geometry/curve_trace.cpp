@@ -109,7 +109,9 @@ bool CurveTrace::lies(GridPoint a, GridPoint b, const Edge& edge) const
 
 void CurveTrace::indexEdges() const
 {
-    const auto cellOf = [](std::int64_t v) { return v >= 0 ? v / kCell_grid : -((-v + kCell_grid - 1) / kCell_grid); };
+    const auto cellOf = [](std::int64_t v) {
+        return v >= 0 ? v / kCell_grid : -((-v + kCell_grid - 1) / kCell_grid);
+    };
     for (std::size_t i = 0; i < m_edges.size(); ++i) {
         const auto& e = m_edges[i];
         const auto [x0, x1] = std::minmax(e.a.x, e.b.x);
@@ -119,7 +121,8 @@ void CurveTrace::indexEdges() const
             std::int64_t low = y0, high = y1;
             if (e.a.x != e.b.x) {
                 const auto yAt = [&e](std::int64_t x) {
-                    const double t = std::clamp(static_cast<double>(x - e.a.x) / static_cast<double>(e.b.x - e.a.x), 0.0, 1.0);
+                    const double t = std::clamp(
+                        static_cast<double>(x - e.a.x) / static_cast<double>(e.b.x - e.a.x), 0.0, 1.0);
                     return std::llround(static_cast<double>(e.a.y) + t * static_cast<double>(e.b.y - e.a.y));
                 };
                 std::tie(low, high) = std::minmax({yAt(cx * kCell_grid - 4), yAt((cx + 1) * kCell_grid + 4)});
@@ -157,7 +160,9 @@ int CurveTrace::findEdge(GridPoint a, GridPoint b, int previous) const
     if (m_cells.empty())
         indexEdges();
     const GridPoint middle{(a.x + b.x) / 2, (a.y + b.y) / 2};
-    const auto cellOf = [](std::int64_t v) { return v >= 0 ? v / kCell_grid : -((-v + kCell_grid - 1) / kCell_grid); };
+    const auto cellOf = [](std::int64_t v) {
+        return v >= 0 ? v / kCell_grid : -((-v + kCell_grid - 1) / kCell_grid);
+    };
     int best = -1;
     double best_distance = 1e300;
     const auto [begin, end] = m_cells.equal_range(key(cellOf(middle.x), cellOf(middle.y)));
@@ -210,7 +215,8 @@ std::vector<CurveTrace::Run> CurveTrace::runsOf(std::span<const GridPoint> ring,
             step = e.t1 - e.t0;
         }
         const auto continues = [step](const Run& before, const Run& after) {
-            if (before.curve < 0 || before.curve != after.curve || std::abs(before.t1 - after.t0) > 0.25 * step)
+            if (before.curve < 0 || before.curve != after.curve ||
+                std::abs(before.t1 - after.t0) > 0.25 * step)
                 return false;
             const double d0 = before.t1 - before.t0;
             const double d1 = after.t1 - after.t0;

@@ -108,7 +108,8 @@ std::size_t nodeCount(const Paths& paths)
 void ContourPen::add(const Segment& segment)
 {
     const auto* first = segment.p.data();
-    const bool is_point = std::all_of(first + 1, first + segment.degree() + 1, [&](Point q) { return q == first[0]; });
+    const bool is_point =
+        std::all_of(first + 1, first + segment.degree() + 1, [&](Point q) { return q == first[0]; });
     if (!is_point)
         m_contour.segments.push_back(segment);
     m_current = segment.end();

@@ -16,14 +16,38 @@ struct Point
     friend bool operator==(const Point&, const Point&) = default;
 };
 
-constexpr Point operator+(Point a, Point b) { return {a.x + b.x, a.y + b.y}; }
-constexpr Point operator-(Point a, Point b) { return {a.x - b.x, a.y - b.y}; }
-constexpr Point operator*(Point a, double k) { return {a.x * k, a.y * k}; }
-constexpr double cross(Point a, Point b) { return a.x * b.y - a.y * b.x; }
-constexpr double dot(Point a, Point b) { return a.x * b.x + a.y * b.y; }
-constexpr Point lerp(Point a, Point b, double t) { return {a.x + (b.x - a.x) * t, a.y + (b.y - a.y) * t}; }
-inline double length(Point a) { return std::hypot(a.x, a.y); }
-inline bool isFinite(Point a) { return std::isfinite(a.x) && std::isfinite(a.y); }
+constexpr Point operator+(Point a, Point b)
+{
+    return {a.x + b.x, a.y + b.y};
+}
+constexpr Point operator-(Point a, Point b)
+{
+    return {a.x - b.x, a.y - b.y};
+}
+constexpr Point operator*(Point a, double k)
+{
+    return {a.x * k, a.y * k};
+}
+constexpr double cross(Point a, Point b)
+{
+    return a.x * b.y - a.y * b.x;
+}
+constexpr double dot(Point a, Point b)
+{
+    return a.x * b.x + a.y * b.y;
+}
+constexpr Point lerp(Point a, Point b, double t)
+{
+    return {a.x + (b.x - a.x) * t, a.y + (b.y - a.y) * t};
+}
+inline double length(Point a)
+{
+    return std::hypot(a.x, a.y);
+}
+inline bool isFinite(Point a)
+{
+    return std::isfinite(a.x) && std::isfinite(a.y);
+}
 
 /// Axis-aligned box; empty until a point is added.
 struct Box
@@ -48,7 +72,10 @@ struct Segment
 
     static Segment line(Point a, Point b) { return {SegmentKind::Line, {a, b}}; }
     static Segment quadratic(Point a, Point c, Point b) { return {SegmentKind::Quadratic, {a, c, b}}; }
-    static Segment cubic(Point a, Point c1, Point c2, Point b) { return {SegmentKind::Cubic, {a, c1, c2, b}}; }
+    static Segment cubic(Point a, Point c1, Point c2, Point b)
+    {
+        return {SegmentKind::Cubic, {a, c1, c2, b}};
+    }
 
     std::size_t degree() const { return static_cast<std::size_t>(kind); }
     Point start() const { return p[0]; }

@@ -31,7 +31,8 @@ bool unite(const ClipperLib::Paths& in, ClipperLib::PolyTree& out)
 {
     ClipperLib::Clipper clipper;
     clipper.PreserveCollinear(true);
-    clipper.AddPaths(in, ClipperLib::ptSubject, true);
+    if (!clipper.AddPaths(in, ClipperLib::ptSubject, true)) // nothing there has an area
+        return true;
     return clipper.Execute(ClipperLib::ctUnion, out, ClipperLib::pftNonZero, ClipperLib::pftNonZero);
 }
 
@@ -81,7 +82,8 @@ void collectPieces(const ClipperLib::PolyNode& parent, const detail::CurveTrace&
     }
 }
 
-Result<Outline> weldChecked(std::span<const Paths> glyphs, const WeldOptions& options, double grid, WeldStats& stats)
+Result<Outline> weldChecked(std::span<const Paths> glyphs, const WeldOptions& options, double grid,
+                            WeldStats& stats)
 {
     const double u = options.units_per_em / 1000.0;
     detail::CurveTrace trace(grid, u);

@@ -18,7 +18,9 @@ std::uint32_t readU32(const std::string& bytes, std::size_t at)
 {
     if (at + 4 > bytes.size())
         return 0;
-    const auto byte = [&](std::size_t i) { return static_cast<std::uint32_t>(static_cast<unsigned char>(bytes[at + i])); };
+    const auto byte = [&](std::size_t i) {
+        return static_cast<std::uint32_t>(static_cast<unsigned char>(bytes[at + i]));
+    };
     return byte(0) << 24 | byte(1) << 16 | byte(2) << 8 | byte(3);
 }
 
@@ -65,19 +67,23 @@ Result<SfntBytes> unpackWoff(const std::string& file, FontContainer container, c
     FT_ULong count = 0;
     if (FT_Sfnt_Table_Info(face.get(), 0, nullptr, &count) != 0)
         return fail(ErrorCode::FontDamaged, subject);
-    const std::unique_ptr<hb_face_t, decltype(&hb_face_destroy)> builder(hb_face_builder_create(), hb_face_destroy);
+    const std::unique_ptr<hb_face_t, decltype(&hb_face_destroy)> builder(hb_face_builder_create(),
+                                                                         hb_face_destroy);
     for (FT_UInt i = 0; i < count; ++i) {
         FT_ULong tag = 0, length = 0;
         if (FT_Sfnt_Table_Info(face.get(), i, &tag, &length) != 0)
             return fail(ErrorCode::FontDamaged, subject);
         std::string table(length, '\0');
-        if (length > 0 && FT_Load_Sfnt_Table(face.get(), tag, 0, reinterpret_cast<FT_Byte*>(table.data()), &length) != 0)
+        if (length > 0 &&
+            FT_Load_Sfnt_Table(face.get(), tag, 0, reinterpret_cast<FT_Byte*>(table.data()), &length) != 0)
             return fail(ErrorCode::FontDamaged, subject);
-        hb_blob_t* blob = hb_blob_create(table.data(), static_cast<unsigned>(length), HB_MEMORY_MODE_DUPLICATE, nullptr, nullptr);
+        hb_blob_t* blob = hb_blob_create(table.data(), static_cast<unsigned>(length),
+                                         HB_MEMORY_MODE_DUPLICATE, nullptr, nullptr);
         hb_face_builder_add_table(builder.get(), static_cast<hb_tag_t>(tag), blob);
         hb_blob_destroy(blob);
     }
-    const std::unique_ptr<hb_blob_t, decltype(&hb_blob_destroy)> sfnt(hb_face_reference_blob(builder.get()), hb_blob_destroy);
+    const std::unique_ptr<hb_blob_t, decltype(&hb_blob_destroy)> sfnt(hb_face_reference_blob(builder.get()),
+                                                                      hb_blob_destroy);
     unsigned length = 0;
     const char* data = hb_blob_get_data(sfnt.get(), &length);
     if (length == 0)
@@ -90,13 +96,16 @@ Result<SfntBytes> unpackWoff(const std::string& file, FontContainer container, c
 Result<SfntBytes> unpackFont(std::string file, const std::string& subject)
 {
     using namespace std::string_view_literals;
-    const auto startsWith = [&file](std::string_view magic) { return std::string_view(file).starts_with(magic); };
+    const auto startsWith = [&file](std::string_view magic) {
+        return std::string_view(file).starts_with(magic);
+    };
 
     if (startsWith("wOFF"))
         return unpackWoff(file, FontContainer::Woff, subject);
     if (startsWith("wOF2"))
         return unpackWoff(file, FontContainer::Woff2, subject);
-    if (startsWith("STARTFONT") || startsWith("\x01" "fcp"))
+    if (startsWith("STARTFONT") || startsWith("\x01"
+                                              "fcp"))
         return fail(ErrorCode::FontWithoutOutlines, subject);
     if (startsWith("ttcf")) {
         const std::size_t faces = readU32(file, 8);

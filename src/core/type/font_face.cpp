@@ -76,7 +76,8 @@ std::string nameOf(hb_face_t* face, hb_ot_name_id_t id)
     if (length == 0) { // a font that names itself in another language only
         unsigned count = 0;
         const auto* entries = hb_ot_name_list_names(face, &count);
-        const auto* found = std::find_if(entries, entries + count, [id](const auto& e) { return e.name_id == id; });
+        const auto* found =
+            std::find_if(entries, entries + count, [id](const auto& e) { return e.name_id == id; });
         if (found == entries + count)
             return {};
         language = found->language;
@@ -110,7 +111,8 @@ bool carriesPictures(hb_face_t* face)
     const auto cmap = table(face, "cmap");
     const auto* c = reinterpret_cast<const unsigned char*>(hb_blob_get_data(cmap.get(), &length));
     bool symbol = false, unicode = false;
-    for (unsigned i = 0; length >= 4 && i < static_cast<unsigned>(c[2] << 8 | c[3]) && 12 + 8 * i <= length; ++i) {
+    for (unsigned i = 0; length >= 4 && i < static_cast<unsigned>(c[2] << 8 | c[3]) && 12 + 8 * i <= length;
+         ++i) {
         const unsigned platform = static_cast<unsigned>(c[4 + 8 * i] << 8 | c[5 + 8 * i]);
         const unsigned encoding = static_cast<unsigned>(c[6 + 8 * i] << 8 | c[7 + 8 * i]);
         symbol |= platform == 3 && encoding == 0;
@@ -119,7 +121,8 @@ bool carriesPictures(hb_face_t* face)
     return symbol && !unicode;
 }
 
-Result<FaceInfo> describe(hb_face_t* face, const OpenedFile& file, unsigned index, const std::filesystem::path& path)
+Result<FaceInfo> describe(hb_face_t* face, const OpenedFile& file, unsigned index,
+                          const std::filesystem::path& path)
 {
     const auto kind = outlineKind(face, path.string());
     if (!kind)
@@ -128,7 +131,8 @@ Result<FaceInfo> describe(hb_face_t* face, const OpenedFile& file, unsigned inde
     info.choice.face = index;
     info.container = file.container;
     info.outlines = *kind;
-    info.family = firstName(face, {HB_OT_NAME_ID_TYPOGRAPHIC_FAMILY, HB_OT_NAME_ID_FONT_FAMILY, HB_OT_NAME_ID_FULL_NAME});
+    info.family = firstName(
+        face, {HB_OT_NAME_ID_TYPOGRAPHIC_FAMILY, HB_OT_NAME_ID_FONT_FAMILY, HB_OT_NAME_ID_FULL_NAME});
     if (info.family.empty())
         info.family = path.stem().string();
     info.style = firstName(face, {HB_OT_NAME_ID_TYPOGRAPHIC_SUBFAMILY, HB_OT_NAME_ID_FONT_SUBFAMILY});
@@ -166,9 +170,17 @@ hb_draw_funcs_t* makeDrawFuncs()
     const auto pen = [](void* data) -> ContourPen& { return static_cast<PenState*>(data)->pen; };
     static const auto get = pen;
     hb_draw_funcs_set_move_to_func(
-        funcs, [](hb_draw_funcs_t*, void* d, hb_draw_state_t*, float x, float y, void*) { get(d).moveTo({x, y}); }, nullptr, nullptr);
+        funcs,
+        [](hb_draw_funcs_t*, void* d, hb_draw_state_t*, float x, float y, void*) {
+            get(d).moveTo({x, y});
+        },
+        nullptr, nullptr);
     hb_draw_funcs_set_line_to_func(
-        funcs, [](hb_draw_funcs_t*, void* d, hb_draw_state_t*, float x, float y, void*) { get(d).lineTo({x, y}); }, nullptr, nullptr);
+        funcs,
+        [](hb_draw_funcs_t*, void* d, hb_draw_state_t*, float x, float y, void*) {
+            get(d).lineTo({x, y});
+        },
+        nullptr, nullptr);
     hb_draw_funcs_set_quadratic_to_func(
         funcs,
         [](hb_draw_funcs_t*, void* d, hb_draw_state_t*, float cx, float cy, float x, float y, void*) {
@@ -177,7 +189,8 @@ hb_draw_funcs_t* makeDrawFuncs()
         nullptr, nullptr);
     hb_draw_funcs_set_cubic_to_func(
         funcs,
-        [](hb_draw_funcs_t*, void* d, hb_draw_state_t*, float ax, float ay, float bx, float by, float x, float y, void*) {
+        [](hb_draw_funcs_t*, void* d, hb_draw_state_t*, float ax, float ay, float bx, float by, float x,
+           float y, void*) {
             get(d).cubicTo({ax, ay}, {bx, by}, {x, y});
         },
         nullptr, nullptr);
@@ -202,14 +215,16 @@ void FontFace::FontDeleter::operator()(hb_font_t* font) const
 
 FontFace::~FontFace() = default;
 
-Result<std::shared_ptr<const FontFace>> FontFace::open(const std::filesystem::path& path, const FaceChoice& choice)
+Result<std::shared_ptr<const FontFace>> FontFace::open(const std::filesystem::path& path,
+                                                       const FaceChoice& choice)
 {
     const auto file = openFile(path);
     if (!file)
         return fail(file.error());
     if (choice.face >= file->face_count)
         return fail(ErrorCode::NoSuchFace, path.string(),
-                    "it has " + std::to_string(file->face_count) + ", asked for " + std::to_string(choice.face));
+                    "it has " + std::to_string(file->face_count) + ", asked for " +
+                        std::to_string(choice.face));
     const FacePtr face(hb_face_create(file->blob.get(), choice.face), hb_face_destroy);
     auto info = describe(face.get(), *file, choice.face, path);
     if (!info)
@@ -296,9 +311,11 @@ std::string FontFace::glyphName(std::uint32_t glyph_id) const
 
 bool looksLikeFontFile(const std::filesystem::path& path)
 {
-    static constexpr std::array<std::string_view, 6> kEndings{".ttf", ".otf", ".ttc", ".otc", ".woff", ".woff2"};
+    static constexpr std::array<std::string_view, 6> kEndings{".ttf", ".otf",  ".ttc",
+                                                              ".otc", ".woff", ".woff2"};
     std::string ending = path.extension().string();
-    std::ranges::transform(ending, ending.begin(), [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
+    std::ranges::transform(ending, ending.begin(),
+                           [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
     return std::ranges::find(kEndings, ending) != kEndings.end();
 }
 

@@ -107,7 +107,8 @@ std::vector<std::uint32_t> byteOffsets(const icu::UnicodeString& text)
 class LineShaper
 {
 public:
-    LineShaper(const FontFace& face, const icu::UnicodeString& text, std::vector<hb_feature_t> features, double tracking_fu)
+    LineShaper(const FontFace& face, const icu::UnicodeString& text, std::vector<hb_feature_t> features,
+               double tracking_fu)
         : m_face(face), m_text(text), m_features(std::move(features)), m_tracking_fu(tracking_fu),
           m_bytes(byteOffsets(text)), m_buffer(hb_buffer_create(), hb_buffer_destroy)
     {
@@ -116,14 +117,15 @@ public:
     void add(const Run& run)
     {
         hb_buffer_reset(m_buffer.get());
-        hb_buffer_add_utf16(m_buffer.get(), reinterpret_cast<const std::uint16_t*>(m_text.getBuffer()), m_text.length(),
-                            static_cast<unsigned>(run.start), run.length);
+        hb_buffer_add_utf16(m_buffer.get(), reinterpret_cast<const std::uint16_t*>(m_text.getBuffer()),
+                            m_text.length(), static_cast<unsigned>(run.start), run.length);
         hb_buffer_set_direction(m_buffer.get(), run.is_right_to_left ? HB_DIRECTION_RTL : HB_DIRECTION_LTR);
         if (run.script != USCRIPT_COMMON)
             hb_buffer_set_script(m_buffer.get(), hb_script_from_string(uscript_getShortName(run.script), -1));
         hb_buffer_set_language(m_buffer.get(), hb_language_from_string("en", -1));
         hb_buffer_guess_segment_properties(m_buffer.get());
-        hb_shape(m_face.handle(), m_buffer.get(), m_features.data(), static_cast<unsigned>(m_features.size()));
+        hb_shape(m_face.handle(), m_buffer.get(), m_features.data(),
+                 static_cast<unsigned>(m_features.size()));
 
         unsigned count = 0;
         const auto* infos = hb_buffer_get_glyph_infos(m_buffer.get(), &count);
@@ -204,7 +206,8 @@ Result<ShapedLine> shapeLine(const FontFace& face, std::string_view line, const 
     if (!features)
         return fail(features.error());
 
-    const auto text = icu::UnicodeString::fromUTF8(icu::StringPiece(line.data(), static_cast<std::int32_t>(line.size())));
+    const auto text =
+        icu::UnicodeString::fromUTF8(icu::StringPiece(line.data(), static_cast<std::int32_t>(line.size())));
     bool is_right_to_left = false;
     const auto runs = runsInDrawnOrder(text, is_right_to_left);
     if (!runs)

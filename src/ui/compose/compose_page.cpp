@@ -24,8 +24,8 @@ struct Material
     const char* colour;
 };
 constexpr Material kMaterials[] = {
-    {"Deep ink", "#1d2333"},  {"Brick", "#c4503b"}, {"Moss", "#4f7350"},   {"Honey", "#d99a26"},
-    {"Lavender", "#7d72a8"},  {"Slate", "#6b7480"}, {"Chalk", "#f6f4ee"},  {"Kraft", "#b58a5a"},
+    {"Deep ink", "#1d2333"}, {"Brick", "#c4503b"}, {"Moss", "#4f7350"},  {"Honey", "#d99a26"},
+    {"Lavender", "#7d72a8"}, {"Slate", "#6b7480"}, {"Chalk", "#f6f4ee"}, {"Kraft", "#b58a5a"},
 };
 
 } // namespace
@@ -89,7 +89,8 @@ QWidget* ComposePage::buildHead()
         row->addWidget(button);
         connect(button, &QPushButton::clicked, this, action);
     };
-    addButton(tr("True size"), "trueSize", tr("Show the words as large as they will be (1)"), [this] { m_view->setZoom(1.0); });
+    addButton(tr("True size"), "trueSize", tr("Show the words as large as they will be (1)"),
+              [this] { m_view->setZoom(1.0); });
     addButton(tr("All of it"), "zoomFit", tr("Show all of the words (0)"), [this] { m_view->zoomToFit(); });
     return head;
 }
@@ -133,7 +134,8 @@ QWidget* ComposePage::buildPanel()
     m_material->setAccessibleName(tr("Colour of the material"));
     for (const auto& material : kMaterials)
         m_material->addColour(tr(material.name), QColor(QLatin1String(material.colour)));
-    connect(m_material, &Swatches::chosen, this, [this](const QColor& colour) { m_view->setMaterial(colour); });
+    connect(m_material, &Swatches::chosen, this,
+            [this](const QColor& colour) { m_view->setMaterial(colour); });
 
     m_mirrored = new QCheckBox(tr("Mirrored in the file"), panel);
     m_mirrored->setObjectName(QStringLiteral("mirrored"));
@@ -168,8 +170,8 @@ void ComposePage::jobChanged()
     const auto& job = m_job.job();
     m_mirrored->setChecked(job.is_mirrored);
     m_view->setUnit(job.unit);
-    const bool same = job.words == m_last_job.words && job.size == m_last_job.size && job.is_mirrored == m_last_job.is_mirrored &&
-                      job.font == m_last_job.font;
+    const bool same = job.words == m_last_job.words && job.size == m_last_job.size &&
+                      job.is_mirrored == m_last_job.is_mirrored && job.font == m_last_job.font;
     m_last_job = job;
     if (same && m_design) {
         showFigures();
@@ -196,7 +198,9 @@ void ComposePage::show(const DesignResult& result)
     } else {
         m_design.reset();
         const Error& error = result.error();
-        const auto sentence = [](std::string_view s) { return QString::fromUtf8(s.data(), static_cast<qsizetype>(s.size())); };
+        const auto sentence = [](std::string_view s) {
+            return QString::fromUtf8(s.data(), static_cast<qsizetype>(s.size()));
+        };
         QString what = sentence(errorText(error.code));
         what[0] = what[0].toUpper();
         if (!error.detail.empty())
@@ -213,7 +217,9 @@ void ComposePage::show(const DesignResult& result)
 void ComposePage::showFigures()
 {
     m_save->setEnabled(m_design != nullptr);
-    m_title->setText(!m_design ? tr("Nothing to cut yet") : m_design->missing.empty() ? tr("Ready to cut") : tr("Letters are missing"));
+    m_title->setText(!m_design                   ? tr("Nothing to cut yet")
+                     : m_design->missing.empty() ? tr("Ready to cut")
+                                                 : tr("Letters are missing"));
     m_finding_mark->setVisible(m_design != nullptr);
     m_finding->setVisible(m_design != nullptr);
     m_figures->setVisible(m_design != nullptr);
@@ -222,25 +228,34 @@ void ComposePage::showFigures()
     const auto unit = m_job.job().unit;
     const auto& f = m_design->figures_mm;
     const auto row = [&](const QString& name, const QString& value) {
-        return QStringLiteral("<tr><td style='padding:3px 0; color:%3'>%1</td><td align='right' style='padding:3px 0'><b>%2</b></td></tr>")
+        return QStringLiteral("<tr><td style='padding:3px 0; color:%3'>%1</td><td align='right' "
+                              "style='padding:3px 0'><b>%2</b></td></tr>")
             .arg(name, value, m_theme.colours().soft_ink.name());
     };
-    m_figures->setText(QStringLiteral("<table width='100%'>") + row(tr("pieces"), QString::number(f.pieces)) +
-                       row(tr("open middles"), QString::number(f.middles)) +
-                       row(tr("nodes"), QStringLiteral("%1 → %2").arg(m_design->weld.nodes_before).arg(f.nodes)) +
-                       row(tr("to cut"), longLength(f.cut_length, unit)) + row(tr("covers"), area(f.area, unit)) +
-                       QStringLiteral("</table>"));
+    m_figures->setText(
+        QStringLiteral("<table width='100%'>") + row(tr("pieces"), QString::number(f.pieces)) +
+        row(tr("open middles"), QString::number(f.middles)) +
+        row(tr("nodes"), QStringLiteral("%1 → %2").arg(m_design->weld.nodes_before).arg(f.nodes)) +
+        row(tr("to cut"), longLength(f.cut_length, unit)) + row(tr("covers"), area(f.area, unit)) +
+        QStringLiteral("</table>"));
     QString letters;
     for (const char32_t ch : m_design->missing)
         letters += QStringLiteral(" ") + QString::fromUcs4(&ch, 1);
     m_finding_mark->setMark(letters.isEmpty() ? Mark::InOrder : Mark::Wrong);
-    m_finding->setText(letters.isEmpty() ? tr("Letters that touch are one piece.")
-                                         : tr("This font lacks%1. They are left out. Choose another font or other words.").arg(letters));
+    m_finding->setText(
+        letters.isEmpty()
+            ? tr("Letters that touch are one piece.")
+            : tr("This font lacks%1. They are left out. Choose another font or other words.").arg(letters));
 }
 
 void ComposePage::showZoom(double zoom)
 {
-    m_zoom->setText(qAbs(zoom - 1.0) < 0.005 ? tr("true size") : tr("×%1 true size").arg(zoom, 0, 'f', zoom < 0.1 ? 3 : zoom < 10 ? 2 : 0));
+    m_zoom->setText(qAbs(zoom - 1.0) < 0.005 ? tr("true size")
+                                             : tr("×%1 true size")
+                                                   .arg(zoom, 0, 'f',
+                                                        zoom < 0.1  ? 3
+                                                        : zoom < 10 ? 2
+                                                                    : 0));
 }
 
 } // namespace ink::ui

@@ -39,7 +39,8 @@ QRectF toRect(const Box& box)
 
 } // namespace
 
-WeldView::WeldView(const Theme& theme, QWidget* parent) : QWidget(parent), m_theme(theme), m_material(theme.colours().ink)
+WeldView::WeldView(const Theme& theme, QWidget* parent)
+    : QWidget(parent), m_theme(theme), m_material(theme.colours().ink)
 {
     setFocusPolicy(Qt::StrongFocus);
     setMouseTracking(false);
@@ -58,9 +59,10 @@ void WeldView::showDesign(std::shared_ptr<const Design> design)
         m_glyphs_mm.push_back(toPainterPath(glyph));
     m_box_mm = toRect(m_design->figures_mm.box);
     const auto& f = m_design->figures_mm;
-    setAccessibleDescription(tr("%1, %2, %3 wide, %4 high")
-                                 .arg(counted(f.pieces, "piece", "pieces"), counted(f.middles, "middle", "middles"),
-                                      figureWithUnit(f.box.width(), m_unit), figureWithUnit(f.box.height(), m_unit)));
+    setAccessibleDescription(
+        tr("%1, %2, %3 wide, %4 high")
+            .arg(counted(f.pieces, "piece", "pieces"), counted(f.middles, "middle", "middles"),
+                 figureWithUnit(f.box.width(), m_unit), figureWithUnit(f.box.height(), m_unit)));
     if (m_follows_fit)
         zoomToFit();
     keepInSight();
@@ -143,7 +145,8 @@ void WeldView::zoomToFit()
         return;
     const QRectF area = paperArea().adjusted(64, 56, -84, -96);
     m_zoom = 1.0;
-    const double fit = std::min(area.width() / m_box_mm.width(), area.height() / m_box_mm.height()) / pixelsPerMm();
+    const double fit =
+        std::min(area.width() / m_box_mm.width(), area.height() / m_box_mm.height()) / pixelsPerMm();
     m_zoom = std::clamp(fit, kMinZoom, kMaxZoom);
     m_centre_mm = m_box_mm.center();
     update();
@@ -191,12 +194,17 @@ void WeldView::paintPaper(QPainter& painter, const QRectF& area) const
     const double per_unit = pixelsPerMm() * (m_unit == LengthUnit::Inch ? kMmPerInch : 1.0);
     const double step = tickStep(per_unit, 34) * per_unit;
     const QPointF origin = toScreen({0, 0});
-    QColor line = m_theme.colours().wash;
-    painter.setPen(QPen(line, 1));
-    for (double x = origin.x() - std::floor((origin.x() - area.left()) / step) * step; x <= area.right(); x += step)
-        painter.drawLine(QPointF(std::round(x) + 0.5, area.top()), QPointF(std::round(x) + 0.5, area.bottom()));
-    for (double y = origin.y() - std::floor((origin.y() - area.top()) / step) * step; y <= area.bottom(); y += step)
-        painter.drawLine(QPointF(area.left(), std::round(y) + 0.5), QPointF(area.right(), std::round(y) + 0.5));
+    // Hairlines on whole pixels: without smoothing they cost next to nothing.
+    painter.setRenderHint(QPainter::Antialiasing, false);
+    painter.setPen(m_theme.colours().wash);
+    for (double x = origin.x() - std::floor((origin.x() - area.left()) / step) * step; x <= area.right();
+         x += step)
+        painter.drawLine(QPointF(std::round(x) + 0.5, area.top()),
+                         QPointF(std::round(x) + 0.5, area.bottom()));
+    for (double y = origin.y() - std::floor((origin.y() - area.top()) / step) * step; y <= area.bottom();
+         y += step)
+        painter.drawLine(QPointF(area.left(), std::round(y)), QPointF(area.right(), std::round(y)));
+    painter.setRenderHint(QPainter::Antialiasing, true);
 }
 
 void WeldView::paintDesign(QPainter& painter) const
@@ -270,6 +278,7 @@ void WeldView::paintDimensions(QPainter& painter) const
 
 void WeldView::paintRulers(QPainter& painter) const
 {
+    painter.setRenderHint(QPainter::Antialiasing, false);
     const auto& c = m_theme.colours();
     const QRectF area = paperArea();
     painter.fillRect(QRectF(0, 0, width(), kRuler), c.wash);
@@ -279,22 +288,28 @@ void WeldView::paintRulers(QPainter& painter) const
     const double per_unit = pixelsPerMm() * (m_unit == LengthUnit::Inch ? kMmPerInch : 1.0);
     const double step = tickStep(per_unit, 72);
     const QPointF origin = toScreen(m_box_mm.isNull() ? QPointF() : m_box_mm.bottomLeft());
-    const auto text = [step](double value) { return QString::number(value, 'f', step < 1.0 ? (step < 0.1 ? 2 : 1) : 0); };
+    const auto text = [step](double value) {
+        return QString::number(value, 'f', step < 1.0 ? (step < 0.1 ? 2 : 1) : 0);
+    };
 
     painter.save();
     painter.setClipRect(QRectF(kRuler, 0, width() - kRuler, kRuler));
-    for (double k = std::ceil((area.left() - origin.x()) / per_unit / step) - 1; origin.x() + k * step * per_unit < area.right(); ++k) {
+    for (double k = std::ceil((area.left() - origin.x()) / per_unit / step) - 1;
+         origin.x() + k * step * per_unit < area.right(); ++k) {
         const double x = std::round(origin.x() + k * step * per_unit) + 0.5;
         painter.setPen(c.soft_ink);
         painter.drawLine(QPointF(x, 4), QPointF(x, kRuler));
-        painter.drawText(QPointF(x + 3, 4 + metrics.ascent() - 1), text(std::abs(k * step) < 1e-9 ? 0 : k * step));
+        painter.drawText(QPointF(x + 3, 4 + metrics.ascent() - 1),
+                         text(std::abs(k * step) < 1e-9 ? 0 : k * step));
         for (int i = 1; i < 5; ++i)
-            painter.drawLine(QPointF(x + i * step * per_unit / 5, kRuler - 4), QPointF(x + i * step * per_unit / 5, kRuler));
+            painter.drawLine(QPointF(x + i * step * per_unit / 5, kRuler - 4),
+                             QPointF(x + i * step * per_unit / 5, kRuler));
     }
     painter.restore();
     painter.save();
     painter.setClipRect(QRectF(0, kRuler, kRuler, height() - kRuler));
-    for (double k = std::ceil((origin.y() - area.bottom()) / per_unit / step) - 1; origin.y() - k * step * per_unit > area.top(); ++k) {
+    for (double k = std::ceil((origin.y() - area.bottom()) / per_unit / step) - 1;
+         origin.y() - k * step * per_unit > area.top(); ++k) {
         const double y = std::round(origin.y() - k * step * per_unit) + 0.5;
         painter.setPen(c.soft_ink);
         painter.drawLine(QPointF(4, y), QPointF(kRuler, y));
@@ -307,12 +322,14 @@ void WeldView::paintRulers(QPainter& painter) const
             painter.restore();
         }
         for (int i = 1; i < 5; ++i)
-            painter.drawLine(QPointF(kRuler - 4, y - i * step * per_unit / 5), QPointF(kRuler, y - i * step * per_unit / 5));
+            painter.drawLine(QPointF(kRuler - 4, y - i * step * per_unit / 5),
+                             QPointF(kRuler, y - i * step * per_unit / 5));
     }
     painter.restore();
     painter.fillRect(QRectF(0, 0, kRuler, kRuler), c.wash);
     painter.setPen(c.soft_ink);
-    painter.drawText(QRectF(0, 0, kRuler, kRuler), Qt::AlignCenter, m_unit == LengthUnit::Inch ? tr("in") : tr("mm"));
+    painter.drawText(QRectF(0, 0, kRuler, kRuler), Qt::AlignCenter,
+                     m_unit == LengthUnit::Inch ? tr("in") : tr("mm"));
 }
 
 void WeldView::paintMessage(QPainter& painter) const
@@ -334,7 +351,8 @@ void WeldView::wheelEvent(QWheelEvent* event)
     if (event->modifiers() & Qt::ControlModifier) {
         zoomAbout(m_zoom * std::pow(kStep, event->angleDelta().y() / 120.0), event->position());
     } else {
-        const QPointF delta = event->pixelDelta().isNull() ? QPointF(event->angleDelta()) / 2.0 : QPointF(event->pixelDelta());
+        const QPointF delta =
+            event->pixelDelta().isNull() ? QPointF(event->angleDelta()) / 2.0 : QPointF(event->pixelDelta());
         m_follows_fit = false;
         m_centre_mm -= delta / pixelsPerMm();
         keepInSight();
@@ -371,7 +389,8 @@ void WeldView::mouseReleaseEvent(QMouseEvent*)
 void WeldView::keyPressEvent(QKeyEvent* event)
 {
     constexpr double kPan_px = 40.0;
-    static const std::array<std::pair<int, QPointF>, 4> kPans{{{Qt::Key_Left, {-1, 0}}, {Qt::Key_Right, {1, 0}}, {Qt::Key_Up, {0, -1}}, {Qt::Key_Down, {0, 1}}}};
+    static const std::array<std::pair<int, QPointF>, 4> kPans{
+        {{Qt::Key_Left, {-1, 0}}, {Qt::Key_Right, {1, 0}}, {Qt::Key_Up, {0, -1}}, {Qt::Key_Down, {0, 1}}}};
     for (const auto& [key, direction] : kPans) {
         if (event->key() != key)
             continue;

@@ -19,7 +19,9 @@ QString shortened(const QString& text)
 {
     constexpr qsizetype kLongest = 220;
     const QString flat = text.simplified();
-    return flat.size() <= kLongest ? flat : flat.left(flat.lastIndexOf(QLatin1Char(' '), kLongest)) + QStringLiteral(" …");
+    return flat.size() <= kLongest
+               ? flat
+               : flat.left(flat.lastIndexOf(QLatin1Char(' '), kLongest)) + QStringLiteral(" …");
 }
 
 } // namespace
@@ -101,7 +103,8 @@ QWidget* FindPage::buildList()
     });
     connect(m_search, &QLineEdit::returnPressed, m_list, [this] { focusList(); });
     connect(folder, &QPushButton::clicked, this, &FindPage::folderWanted);
-    connect(m_list->selectionModel(), &QItemSelectionModel::currentChanged, this, [this](const QModelIndex& current) { choose(current); });
+    connect(m_list->selectionModel(), &QItemSelectionModel::currentChanged, this,
+            [this](const QModelIndex& current) { choose(current); });
     connect(m_list, &QListView::activated, this, &FindPage::composeWanted);
     return side;
 }
@@ -178,8 +181,9 @@ void FindPage::showPanel()
         facts.append(tr("pictures on the keys"));
     facts.append(QString::fromStdString(info.version));
     facts.removeAll(QString());
-    m_facts->setText(facts.join(QStringLiteral(" · ")) + QLatin1Char('\n') + QString::fromStdString(entry.path.filename().string()) +
-                     QStringLiteral(", ") + originInWords(entry.origin));
+    m_facts->setText(facts.join(QStringLiteral(" · ")) + QLatin1Char('\n') +
+                     QString::fromStdString(entry.path.filename().string()) + QStringLiteral(", ") +
+                     originInWords(entry.origin));
     if (info.licence.empty()) {
         m_quote->setText(tr("The font file says nothing about its licence."));
         m_source->setText(tr("Look for a licence text that came with it."));
@@ -192,8 +196,9 @@ void FindPage::showPanel()
 void FindPage::showCount()
 {
     const int shown = m_shown.rowCount();
-    m_count->setText(QStringLiteral("<b>%1</b>%2").arg(counted(static_cast<qulonglong>(shown), "font", "fonts"),
-                                                      m_is_searching ? tr(" · looking for more") : QString()));
+    m_count->setText(QStringLiteral("<b>%1</b>%2")
+                         .arg(counted(static_cast<qulonglong>(shown), "font", "fonts"),
+                              m_is_searching ? tr(" · looking for more") : QString()));
     m_list->setVisible(shown > 0);
     m_empty->setVisible(shown == 0);
     if (m_is_searching && m_fonts.rowCount() == 0)
@@ -201,7 +206,9 @@ void FindPage::showCount()
     else if (m_fonts.rowCount() == 0)
         m_empty->setText(tr("No fonts yet.\nDrop a font file here, or open a folder that holds some."));
     else
-        m_empty->setText(tr("No font has “%1” in its name.\nClear the search to see all %2.").arg(m_search->text()).arg(m_fonts.rowCount()));
+        m_empty->setText(tr("No font has “%1” in its name.\nClear the search to see all %2.")
+                             .arg(m_search->text())
+                             .arg(m_fonts.rowCount()));
     emit countChanged();
 }
 

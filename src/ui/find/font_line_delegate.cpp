@@ -31,7 +31,8 @@ QString listed(const std::u32string& characters)
 
 QString kindInWords(const FaceInfo& info)
 {
-    QString kind = info.outlines == OutlineKind::TrueType ? QStringLiteral("TrueType") : QStringLiteral("OpenType");
+    QString kind =
+        info.outlines == OutlineKind::TrueType ? QStringLiteral("TrueType") : QStringLiteral("OpenType");
     if (info.container == FontContainer::Collection)
         kind += QStringLiteral(", collection");
     if (info.container == FontContainer::Woff || info.container == FontContainer::Woff2)
@@ -56,7 +57,8 @@ QString originInWords(FontOrigin origin)
     return {};
 }
 
-FontLineDelegate::FontLineDelegate(const FontListModel& model, const JobModel& job, const Theme& theme, QObject* parent)
+FontLineDelegate::FontLineDelegate(const FontListModel& model, const JobModel& job, const Theme& theme,
+                                   QObject* parent)
     : QStyledItemDelegate(parent), m_model(model), m_job(job), m_theme(theme)
 {
 }
@@ -68,7 +70,8 @@ QSize FontLineDelegate::sizeHint(const QStyleOptionViewItem& option, const QMode
     return {option.rect.width(), name + figures + 92 + 5 * kGrid};
 }
 
-void FontLineDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index) const
+void FontLineDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option,
+                             const QModelIndex& index) const
 {
     const auto& c = m_theme.colours();
     const int row = sourceRow(index);
@@ -92,7 +95,8 @@ void FontLineDelegate::paint(QPainter* painter, const QStyleOptionViewItem& opti
     const QString name = QString::fromStdString(entry.info.readableName());
     painter->setFont(m_theme.heading(TextSize::Lead));
     painter->setPen(c.ink);
-    const QString shown_name = heading.elidedText(name, Qt::ElideRight, static_cast<int>(inner.width() * 0.6));
+    const QString shown_name =
+        heading.elidedText(name, Qt::ElideRight, static_cast<int>(inner.width() * 0.6));
     painter->drawText(QPointF(inner.left(), inner.top() + heading.ascent()), shown_name);
     const double after = inner.left() + heading.horizontalAdvance(shown_name) + 3 * kGrid;
     QString about = QString::fromStdString(entry.info.manufacturer);
@@ -121,7 +125,8 @@ void FontLineDelegate::paintWords(QPainter& painter, const QRectF& area, const F
         return;
     // One common visual size: the same em for every font as far as the room allows.
     const double em_px = 0.62 * area.height();
-    const double scale = std::min({em_px / preview.design->em_mm * 1.45, area.width() / box.width(), area.height() / box.height()});
+    const double scale = std::min(
+        {em_px / preview.design->em_mm * 1.45, area.width() / box.width(), area.height() / box.height()});
     painter.save();
     painter.translate(area.left(), area.center().y());
     painter.scale(scale, scale);
@@ -151,7 +156,8 @@ void FontLineDelegate::paintFigures(QPainter& painter, const QRectF& area, const
     if (preview.error) {
         mark(Mark::Wrong);
         const QString text = QString::fromUtf8(errorText(preview.error->code).data());
-        write(QFontMetrics(plain).elidedText(text.left(1).toUpper() + text.mid(1), Qt::ElideRight, static_cast<int>(area.right() - x)),
+        write(QFontMetrics(plain).elidedText(text.left(1).toUpper() + text.mid(1), Qt::ElideRight,
+                                             static_cast<int>(area.right() - x)),
               plain, c.soft_ink, 0);
         return;
     }
@@ -174,7 +180,8 @@ void FontLineDelegate::paintFigures(QPainter& painter, const QRectF& area, const
     figureAndWord(counted(f.nodes, "node", "nodes"));
     const auto& job = m_job.job();
     const bool by_height = job.size.by == SizeBy::Height;
-    figureAndWord(figureWithUnit(by_height ? f.box.width() : f.box.height(), job.unit) + (by_height ? tr(" wide") : tr(" high")));
+    figureAndWord(figureWithUnit(by_height ? f.box.width() : f.box.height(), job.unit) +
+                  (by_height ? tr(" wide") : tr(" high")));
 }
 
 } // namespace ink::ui

@@ -12,9 +12,11 @@ class FontLineDelegate : public QStyledItemDelegate
 {
     Q_OBJECT
 public:
-    FontLineDelegate(const FontListModel& model, const JobModel& job, const Theme& theme, QObject* parent = nullptr);
+    FontLineDelegate(const FontListModel& model, const JobModel& job, const Theme& theme,
+                     QObject* parent = nullptr);
 
-    void paint(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index) const override;
+    void paint(QPainter* painter, const QStyleOptionViewItem& option,
+               const QModelIndex& index) const override;
     QSize sizeHint(const QStyleOptionViewItem& option, const QModelIndex& index) const override;
 
 private:

@@ -12,7 +12,8 @@ namespace {
 auto sortKey(const FontEntry& e)
 {
     static constexpr int kOrder[] = {0, 2, 1, 3}; // demo, dropped, folder, system
-    return std::tuple(kOrder[static_cast<int>(e.origin)], e.info.family, e.info.style, e.path.string(), e.info.choice.face, e.info.choice.instance);
+    return std::tuple(kOrder[static_cast<int>(e.origin)], e.info.family, e.info.style, e.path.string(),
+                      e.info.choice.face, e.info.choice.instance);
 }
 
 /// What the words come to in this font, for those who listen instead of look.
@@ -21,8 +22,8 @@ QString spoken(const FontPreview& preview)
     if (preview.error)
         return QString::fromStdString(preview.error->message());
     const auto& f = preview.design->figures_mm;
-    return counted(f.pieces, "piece", "pieces") + QStringLiteral(", ") + counted(f.middles, "middle", "middles") +
-           QStringLiteral(", ") + counted(f.nodes, "node", "nodes");
+    return counted(f.pieces, "piece", "pieces") + QStringLiteral(", ") +
+           counted(f.middles, "middle", "middles") + QStringLiteral(", ") + counted(f.nodes, "node", "nodes");
 }
 
 } // namespace
@@ -67,7 +68,8 @@ QVariant FontListModel::data(const QModelIndex& index, int role) const
 void FontListModel::addEntries(const std::vector<FontEntry>& entries)
 {
     for (const auto& entry : entries) {
-        const auto at = std::ranges::lower_bound(m_rows, sortKey(entry), {}, [](const Row& r) { return sortKey(r.entry); });
+        const auto at = std::ranges::lower_bound(m_rows, sortKey(entry), {},
+                                                 [](const Row& r) { return sortKey(r.entry); });
         const bool known = std::ranges::any_of(m_rows, [&](const Row& r) { return r.entry == entry; });
         if (known)
             continue;
@@ -94,7 +96,8 @@ void FontListModel::jobChanged()
 {
     // Only what the words look like asks for new previews; the rest of the job does not redraw them.
     const auto& job = m_job.job();
-    const bool same = job.words == m_last_job.words && job.size == m_last_job.size && job.is_mirrored == m_last_job.is_mirrored;
+    const bool same = job.words == m_last_job.words && job.size == m_last_job.size &&
+                      job.is_mirrored == m_last_job.is_mirrored;
     const bool repaint = job.unit != m_last_job.unit;
     m_last_job = job;
     if (same && !repaint)
@@ -111,22 +114,23 @@ const FontPreview* FontListModel::preview(int row) const
     if (r.asked_for != m_job_serial) {
         r.asked_for = m_job_serial;
         Job upright = m_job.job();
-        upright.is_mirrored = false; // words in a list are there to be read
+        upright.is_mirrored = false;                   // words in a list are there to be read
         auto* self = const_cast<FontListModel*>(this); // painting asks, the answer arrives later
-        m_designs.request(r.slot, upright, refOf(r.entry), -1, [self, slot = r.slot](const DesignResult& result) {
-            const int at = self->rowOfSlot(slot);
-            if (at < 0)
-                return;
-            auto preview = std::make_shared<FontPreview>();
-            if (result) {
-                preview->design = *result;
-                preview->path_mm = toPainterPath((*result)->outline_mm);
-            } else {
-                preview->error = result.error();
-            }
-            self->m_rows[static_cast<std::size_t>(at)].preview = std::move(preview);
-            emit self->dataChanged(self->index(at), self->index(at));
-        });
+        m_designs.request(r.slot, upright, refOf(r.entry), -1,
+                          [self, slot = r.slot](const DesignResult& result) {
+                              const int at = self->rowOfSlot(slot);
+                              if (at < 0)
+                                  return;
+                              auto preview = std::make_shared<FontPreview>();
+                              if (result) {
+                                  preview->design = *result;
+                                  preview->path_mm = toPainterPath((*result)->outline_mm);
+                              } else {
+                                  preview->error = result.error();
+                              }
+                              self->m_rows[static_cast<std::size_t>(at)].preview = std::move(preview);
+                              emit self->dataChanged(self->index(at), self->index(at));
+                          });
     }
     return r.preview.get();
 }

@@ -36,7 +36,8 @@ int Choice::textWidth(int index) const
 {
     const QString detail = itemData(index, kDetailRole).toString();
     return QFontMetrics(font()).horizontalAdvance(itemData(index, kTextRole).toString()) +
-           (detail.isEmpty() ? 0 : kGap + QFontMetrics(detailFont()).horizontalAdvance(detail)) + kGap + kWedge;
+           (detail.isEmpty() ? 0 : kGap + QFontMetrics(detailFont()).horizontalAdvance(detail)) + kGap +
+           kWedge;
 }
 
 QSize Choice::sizeHint() const

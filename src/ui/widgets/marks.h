@@ -1,4 +1,5 @@
-// The three marks that stand beside words: in order, look at it, wrong. Drawn, so that no font has to hold them.
+// The three marks that stand beside words: in order, look at it, wrong. Drawn, so that no font has to hold
+// them.
 #pragma once
 
 #include "ui/theme.h"

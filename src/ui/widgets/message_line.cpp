@@ -7,7 +7,8 @@
 namespace ink::ui {
 
 MessageLine::MessageLine(const Theme& theme, QWidget* parent)
-    : QWidget(parent), m_theme(theme), m_mark(new MarkLabel(theme, this)), m_text(new QLabel(this)), m_close(new QPushButton(tr("Close"), this))
+    : QWidget(parent), m_theme(theme), m_mark(new MarkLabel(theme, this)), m_text(new QLabel(this)),
+      m_close(new QPushButton(tr("Close"), this))
 {
     setObjectName(QStringLiteral("messageLine"));
     setAttribute(Qt::WA_StyledBackground);
@@ -33,7 +34,8 @@ void MessageLine::show(Mark mark, const QString& text)
     m_mark->setMark(mark);
     m_text->setText(text.toHtmlEscaped());
     m_text->setAccessibleName(text);
-    setStyleSheet(QStringLiteral("#messageLine { background: %1; border-top: 2px solid %2; }").arg(c.honey.name(), colour.name()));
+    setStyleSheet(QStringLiteral("#messageLine { background: %1; border-top: 2px solid %2; }")
+                      .arg(c.honey.name(), colour.name()));
     setVisible(true);
 }
 

@@ -13,7 +13,8 @@ namespace {
 class Swatch : public QAbstractButton
 {
 public:
-    Swatch(const Theme& theme, const QColor& colour, QWidget* parent) : QAbstractButton(parent), m_theme(theme), m_colour(colour)
+    Swatch(const Theme& theme, const QColor& colour, QWidget* parent)
+        : QAbstractButton(parent), m_theme(theme), m_colour(colour)
     {
         setCheckable(true);
         setFixedSize(24, 28);
@@ -50,7 +51,8 @@ private:
 } // namespace
 
 Swatches::Swatches(const Theme& theme, QWidget* parent)
-    : QWidget(parent), m_theme(theme), m_group(new QButtonGroup(this)), m_row(new QHBoxLayout), m_name(new QLabel(this))
+    : QWidget(parent), m_theme(theme), m_group(new QButtonGroup(this)), m_row(new QHBoxLayout),
+      m_name(new QLabel(this))
 {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);

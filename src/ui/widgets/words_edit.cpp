@@ -41,7 +41,8 @@ void WordsEdit::showWords(const QString& words)
 void WordsEdit::fitType()
 {
     // The most type that lets every line stand in the band at once.
-    static constexpr TextSize kSizes[] = {TextSize::Display, TextSize::Title, TextSize::Lead, TextSize::Small};
+    static constexpr TextSize kSizes[] = {TextSize::Display, TextSize::Title, TextSize::Lead,
+                                          TextSize::Small};
     const int lines = std::max(1, blockCount());
     QFont fitting;
     for (const auto size : kSizes) {

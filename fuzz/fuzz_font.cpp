@@ -1,0 +1,23 @@
+// Arbitrary bytes as a font file: an error or a design, never a crash or a hang.
+#include "core/design/composition.h"
+
+#include <cstdint>
+#include <cstdlib>
+#include <string>
+
+#include <sys/mman.h>
+#include <unistd.h>
+
+extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size)
+{
+    const int file = ::memfd_create("font", 0);
+    if (file < 0 || ::write(file, data, size) != static_cast<ssize_t>(size))
+        std::abort();
+    const std::string path = "/proc/self/fd/" + std::to_string(file);
+    if (const auto faces = ink::FontFace::list(path))
+        for (const auto& info : *faces)
+            if (const auto face = ink::FontFace::open(path, info.choice))
+                (void)ink::makeDesign(**face, {"Aé bc", {}, {ink::SizeBy::Width, 100.0}, false, {}});
+    ::close(file);
+    return 0;
+}

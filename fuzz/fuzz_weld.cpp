@@ -1,0 +1,97 @@
+// Arbitrary contours through the weld: never a crash, and what comes out is closed and oriented.
+#include "core/geometry/measure.h"
+#include "core/geometry/weld.h"
+
+#include <cmath>
+#include <cstdint>
+#include <cstdlib>
+#include <span>
+
+namespace {
+
+/// Reads small signed coordinates, so that touching and coinciding happen often.
+class Reader
+{
+public:
+    explicit Reader(std::span<const std::uint8_t> bytes) : m_bytes(bytes) {}
+    bool atEnd() const { return m_bytes.size() < 2; }
+    std::uint8_t byte()
+    {
+        if (m_bytes.empty())
+            return 0;
+        const auto b = m_bytes.front();
+        m_bytes = m_bytes.subspan(1);
+        return b;
+    }
+    ink::Point point()
+    {
+        const double x = static_cast<std::int8_t>(byte()) * 4.0;
+        return {x, static_cast<std::int8_t>(byte()) * 4.0};
+    }
+
+private:
+    std::span<const std::uint8_t> m_bytes;
+};
+
+void require(bool holds)
+{
+    if (!holds)
+        std::abort();
+}
+
+void checkRing(const ink::Contour& ring, bool is_middle)
+{
+    require(!ring.isEmpty());
+    for (std::size_t i = 0; i < ring.segments.size(); ++i) {
+        require(ring.segments[i].isFinite());
+        require(ring.segments[i].end() == ring.segments[(i + 1) % ring.segments.size()].start());
+    }
+    require((ring.signedArea() > 0.0) != is_middle);
+}
+
+} // namespace
+
+extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size)
+{
+    if (size > 2000)
+        return 0;
+    Reader in({data, size});
+    std::vector<ink::Paths> glyphs(1);
+    ink::ContourPen pen;
+    while (!in.atEnd()) {
+        switch (in.byte() % 8) {
+        case 0:
+            glyphs.back() = pen.take();
+            glyphs.emplace_back();
+            break;
+        case 1:
+            pen.moveTo(in.point());
+            break;
+        case 2:
+        case 3:
+            pen.lineTo(in.point());
+            break;
+        case 4:
+        case 5: {
+            const auto c = in.point();
+            pen.quadraticTo(c, in.point());
+            break;
+        }
+        default: {
+            const auto c1 = in.point();
+            const auto c2 = in.point();
+            pen.cubicTo(c1, c2, in.point());
+        }
+        }
+    }
+    glyphs.back() = pen.take();
+    const auto outline = ink::weld(glyphs);
+    require(outline.has_value());
+    for (const auto& piece : outline->pieces) {
+        checkRing(piece.outer, false);
+        for (const auto& middle : piece.middles)
+            checkRing(middle, true);
+    }
+    require(std::isfinite(ink::measure(*outline).area));
+    return 0;
+}
