@@ -6,6 +6,9 @@
 
 #include <hb.h>
 
+#include <woff2/decode.h>
+#include <woff2/output.h>
+
 #include <algorithm>
 #include <cstdint>
 #include <memory>
@@ -13,6 +16,9 @@
 
 namespace ink::detail {
 namespace {
+
+// A small WOFF2 file that unpacks into more than this is an attack, not a font.
+constexpr std::size_t kMaxUnpackedBytes = std::size_t{256} << 20;
 
 std::uint32_t readU32(const std::string& bytes, std::size_t at)
 {
@@ -46,13 +52,39 @@ Result<void> checkDirectory(const std::string& bytes, std::size_t offset, const 
     return {};
 }
 
-/// A font in a compressed wrapper, unpacked by FreeType and put together again as a plain sfnt.
-Result<SfntBytes> unpackWoff(const std::string& file, FontContainer container, const std::string& subject)
+/// The length that a WOFF or WOFF2 header states must be there.
+Result<void> checkStatedLength(const std::string& file, const std::string& subject)
 {
     const std::size_t stated = readU32(file, 8);
-    if (stated > file.size())
-        return fail(ErrorCode::FontTruncated, subject,
-                    std::to_string(file.size()) + " of " + std::to_string(stated) + " bytes are there");
+    if (stated <= file.size())
+        return {};
+    return fail(ErrorCode::FontTruncated, subject,
+                std::to_string(file.size()) + " of " + std::to_string(stated) + " bytes are there");
+}
+
+/// WOFF2 by its reference implementation. (FreeType 2.12 loses the outline of the last glyph.)
+Result<SfntBytes> unpackWoff2(const std::string& file, const std::string& subject)
+{
+    if (auto ok = checkStatedLength(file, subject); !ok)
+        return fail(ok.error());
+    const auto* bytes = reinterpret_cast<const std::uint8_t*>(file.data());
+    std::string sfnt;
+    woff2::WOFF2StringOut out(&sfnt);
+    out.SetMaxSize(kMaxUnpackedBytes);
+    if (!woff2::ConvertWOFF2ToTTF(bytes, file.size(), &out))
+        return fail(ErrorCode::FontDamaged, subject);
+    sfnt.resize(out.Size());
+    auto plain = unpackFont(std::move(sfnt), subject);
+    if (plain)
+        plain->container = FontContainer::Woff2;
+    return plain;
+}
+
+/// WOFF, unpacked by FreeType and put together again as a plain sfnt.
+Result<SfntBytes> unpackWoff(const std::string& file, const std::string& subject)
+{
+    if (auto ok = checkStatedLength(file, subject); !ok)
+        return fail(ok.error());
 
     FT_Library library_raw = nullptr;
     if (FT_Init_FreeType(&library_raw) != 0)
@@ -88,7 +120,7 @@ Result<SfntBytes> unpackWoff(const std::string& file, FontContainer container, c
     const char* data = hb_blob_get_data(sfnt.get(), &length);
     if (length == 0)
         return fail(ErrorCode::FontDamaged, subject);
-    return SfntBytes{container, std::string(data, length), 1};
+    return SfntBytes{FontContainer::Woff, std::string(data, length), 1};
 }
 
 } // namespace
@@ -101,9 +133,9 @@ Result<SfntBytes> unpackFont(std::string file, const std::string& subject)
     };
 
     if (startsWith("wOFF"))
-        return unpackWoff(file, FontContainer::Woff, subject);
+        return unpackWoff(file, subject);
     if (startsWith("wOF2"))
-        return unpackWoff(file, FontContainer::Woff2, subject);
+        return unpackWoff2(file, subject);
     if (startsWith("STARTFONT") || startsWith("\x01"
                                               "fcp"))
         return fail(ErrorCode::FontWithoutOutlines, subject);

@@ -1,0 +1,107 @@
+#include "core/design/job.h"
+#include "tests/support/environment.h"
+
+#include <set>
+#include <sstream>
+
+using namespace ink;
+
+class TestJob : public QObject
+{
+    Q_OBJECT
+private slots:
+    void survivesWritingAndReading();
+    void everyProcessHasItsOwnId();
+    void onlyHeatTransferIsMirrored();
+    void unknownValuesFallBack();
+    void damagedJobsAreRefused_data();
+    void damagedJobsAreRefused();
+    void sizesThatCannotBeMade();
+    void wordsThatCannotBeSet();
+};
+
+void TestJob::survivesWritingAndReading()
+{
+    Job job{"Beeswax\n& Thyme \"jar\"", {SizeBy::Height, 33.3}, LengthUnit::Inch, Process::Applique, Purpose::Gift, true, {"/a/b.ttf", 2, "Bold"}};
+    std::stringstream stream;
+    writeJob(stream, job);
+    const auto read = readJob(stream);
+    QVERIFY(read);
+    QVERIFY(*read == job);
+}
+
+void TestJob::everyProcessHasItsOwnId()
+{
+    std::set<std::string_view> ids;
+    for (const auto& info : allProcesses()) {
+        QVERIFY(ids.insert(info.id).second);
+        std::stringstream stream;
+        Job job;
+        job.process = info.process;
+        writeJob(stream, job);
+        QVERIFY(readJob(stream)->process == info.process);
+    }
+    QCOMPARE(ids.size(), std::size_t(9));
+}
+
+void TestJob::onlyHeatTransferIsMirrored()
+{
+    // Heat-transfer material is cut mirrored: common practice, no source.
+    for (const auto& info : allProcesses())
+        QCOMPARE(info.is_mirrored, info.process == Process::KnifeHeatTransfer);
+}
+
+void TestJob::unknownValuesFallBack()
+{
+    std::istringstream in(R"({"format":"under-ink-job","version":9,"process":"hologram","size":{"by":"depth","value_mm":1e9},"unit":"furlong"})");
+    const auto job = readJob(in);
+    QVERIFY(job);
+    QVERIFY(*job == Job{});
+}
+
+void TestJob::damagedJobsAreRefused_data()
+{
+    QTest::addColumn<QByteArray>("bytes");
+    QTest::newRow("empty") << QByteArray();
+    QTest::newRow("cut off") << QByteArray(R"({"format":"under-ink-job","wor)");
+    QTest::newRow("something else") << QByteArray(R"({"format":"shopping-list"})");
+    QTest::newRow("a list") << QByteArray("[1,2]");
+    QTest::newRow("words of the wrong kind") << QByteArray(R"({"format":"under-ink-job","words":[1]})");
+    QTest::newRow("size of the wrong kind") << QByteArray(R"({"format":"under-ink-job","size":7})");
+}
+
+void TestJob::damagedJobsAreRefused()
+{
+    QFETCH(QByteArray, bytes);
+    std::istringstream in(bytes.toStdString());
+    const auto job = readJob(in);
+    QVERIFY(!job);
+    QCOMPARE(job.error().code, ErrorCode::DocumentDamaged);
+}
+
+void TestJob::sizesThatCannotBeMade()
+{
+    for (const double mm : {0.0, -3.0, 0.4, 1e6, std::nan(""), HUGE_VAL})
+        QCOMPARE(checkSize({SizeBy::Width, mm}).error().code, ErrorCode::SizeOutOfRange);
+    for (const double mm : {0.5, 120.0, 10000.0})
+        QVERIFY(checkSize({SizeBy::Width, mm}));
+    QVERIFY(checkSize({SizeBy::Width, 1e6}).error().message().find("1000000 mm") == 0);
+}
+
+void TestJob::wordsThatCannotBeSet()
+{
+    QCOMPARE(checkWords("").error().code, ErrorCode::EmptyText);
+    QCOMPARE(checkWords(" \n\t ").error().code, ErrorCode::EmptyText);
+    QCOMPARE(checkWords("\xff").error().code, ErrorCode::TextNotUtf8);
+    QVERIFY(checkWords(std::string(2000, 'a')));
+    const auto too_long = checkWords(std::string(10000, 'a'));
+    QCOMPARE(too_long.error().code, ErrorCode::TextTooLong);
+    QVERIFY(too_long.error().message().find("10000 characters") != std::string::npos);
+    std::string accents;
+    for (int i = 0; i < 2000; ++i)
+        accents += "ë"; // characters are counted, not bytes
+    QVERIFY(checkWords(accents));
+}
+
+INK_TEST_CORE_MAIN(TestJob)
+#include "test_job.moc"
