@@ -32,7 +32,8 @@ double typeAndWait(QPlainTextEdit* words, ui::WeldView& view, ui::ComposePage& p
     timer.start();
     QEventLoop loop;
     bool is_made = false;
-    const auto made = QObject::connect(&page, &ui::ComposePage::designChanged, &loop, [&] { is_made = true; });
+    const auto made =
+        QObject::connect(&page, &ui::ComposePage::designChanged, &loop, [&] { is_made = true; });
     const auto shown = QObject::connect(&view, &ui::WeldView::painted, &loop, [&] {
         if (is_made)
             loop.quit();
@@ -77,7 +78,8 @@ int main(int argc, char** argv)
         if (!design)
             return 1;
     }
-    std::printf("key press to repainted result, 12 letters: median %.2f ms on the window, %.2f ms on the core; ratio %.2f\n",
+    std::printf("key press to repainted result, 12 letters: median %.2f ms on the window, %.2f ms on the "
+                "core; ratio %.2f\n",
                 median(whole_ms), median(core_ms), median(whole_ms) / median(core_ms));
     return 0;
 }

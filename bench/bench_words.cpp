@@ -84,8 +84,10 @@ public:
     {
         for (const char* arg : {"/1", "/10"}) {
             const double alone = m_time[std::string("clippingLibraryAlone") + arg];
-            std::printf("12 letters x%s: weld %.2f, key press to shape %.2f times the clipping library alone\n", arg + 1,
-                        m_time[std::string("weldOnly") + arg] / alone, m_time[std::string("keyPressToShape") + arg] / alone);
+            std::printf(
+                "12 letters x%s: weld %.2f, key press to shape %.2f times the clipping library alone\n",
+                arg + 1, m_time[std::string("weldOnly") + arg] / alone,
+                m_time[std::string("keyPressToShape") + arg] / alone);
         }
     }
 

@@ -2,6 +2,7 @@
 
 #include "ui/measures.h"
 #include "ui/widgets/choice.h"
+#include "ui/widgets/undo_through.h"
 #include "ui/widgets/words_edit.h"
 
 #include <QAbstractSpinBox>
@@ -9,6 +10,7 @@
 #include <QDoubleSpinBox>
 #include <QHBoxLayout>
 #include <QLabel>
+#include <QLineEdit>
 #include <QPaintEvent>
 #include <QPainter>
 #include <QPushButton>
@@ -71,6 +73,8 @@ void JobBand::build()
     m_size->setButtonSymbols(QAbstractSpinBox::NoButtons);
     m_size->setFont(m_theme.text(TextSize::Title));
     m_size->setKeyboardTracking(true);
+    m_size->setRange(0.0, 1e6); // what cannot be made is said in words, not typed away
+    new UndoThrough(m_size->findChild<QLineEdit*>());
     m_size->setFixedWidth(m_theme.scaled(84));
     m_unit = new Choice(m_theme, size);
     m_unit->setObjectName(QStringLiteral("unit"));
@@ -148,9 +152,11 @@ void JobBand::showJob()
     {
         const QSignalBlocker blocker(m_size);
         const bool inches = job.unit == LengthUnit::Inch;
-        m_size->setDecimals(inches ? 3 : 1);
-        m_size->setSingleStep(inches ? 0.125 : 1.0);
-        m_size->setRange(0.0, 1e6); // what cannot be made is said in words, not typed away
+        // Setting what is set already would rewrite a figure that is half typed.
+        if (const int decimals = inches ? 3 : 1; m_size->decimals() != decimals) {
+            m_size->setDecimals(decimals);
+            m_size->setSingleStep(inches ? 0.125 : 1.0);
+        }
         // Half-typed figures stay as they are typed.
         if (const double shown = fromMm(job.size.value_mm, job.unit);
             qAbs(m_size->value() - shown) > (inches ? 5e-4 : 0.05))

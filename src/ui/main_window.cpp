@@ -151,7 +151,8 @@ void MainWindow::addShortcuts()
         connect(new QShortcut(keys, this), &QShortcut::activated, this, action);
     };
     add(QKeySequence::Undo, [this] { m_job.undoStack().undo(); });
-    add(QKeySequence::Redo, [this] { m_job.undoStack().redo(); });
+    for (const auto redo : {Qt::CTRL | Qt::SHIFT | Qt::Key_Z, Qt::CTRL | Qt::Key_Y})
+        add(redo, [this] { m_job.undoStack().redo(); });
     add(QKeySequence::Save, [this] { saveCutFile(); });
     add(QKeySequence::Open, [this] { openFolder(); });
     add(Qt::ALT | Qt::Key_1, [this] { openStation(Find); });

@@ -50,7 +50,9 @@ void TestFontSources::filesAndFoldersMayBeMixed()
 {
     const test::TempFolder folder;
     folder.write("sub/a.ttf", test::slurp(test::demoFont("SaltglazeOrnaments.ttf")));
-    const auto found = fontsInFiles({folder.path() / "sub", test::dataFile("two-faces.ttc"), folder.path() / "none.ttf"}, FontOrigin::Dropped);
+    const auto found =
+        fontsInFiles({folder.path() / "sub", test::dataFile("two-faces.ttc"), folder.path() / "none.ttf"},
+                     FontOrigin::Dropped);
     QCOMPARE(found.entries.size(), std::size_t(3));
     QCOMPARE(found.refused.size(), std::size_t(1));
 }

@@ -18,9 +18,12 @@ void isolateEnvironment()
     qputenv("XDG_RUNTIME_DIR", QFile::encodeName(home.path()));
     qputenv("LC_ALL", "C.UTF-8");
     qputenv("TZ", "UTC");
+    if (!qEnvironmentVariableIsSet("QT_QPA_PLATFORM"))
+        qputenv("QT_QPA_PLATFORM", "offscreen");
     std::ofstream conf(home.filePath(QStringLiteral("fonts.conf")).toStdString());
-    conf << "<?xml version=\"1.0\"?><!DOCTYPE fontconfig SYSTEM \"fonts.dtd\"><fontconfig><dir>" << sub("fonts").toStdString()
-         << "</dir><cachedir>" << sub("fccache").toStdString() << "</cachedir></fontconfig>";
+    conf << "<?xml version=\"1.0\"?><!DOCTYPE fontconfig SYSTEM \"fonts.dtd\"><fontconfig><dir>"
+         << sub("fonts").toStdString() << "</dir><cachedir>" << sub("fccache").toStdString()
+         << "</cachedir></fontconfig>";
     conf.close();
     qputenv("FONTCONFIG_FILE", sub("fonts.conf"));
 }

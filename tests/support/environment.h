@@ -34,11 +34,11 @@ std::string slurp(const std::filesystem::path& path);
 
 } // namespace ink::test
 
-#define INK_TEST_CORE_MAIN(Class)                                                                                      \
-    int main(int argc, char** argv)                                                                                    \
-    {                                                                                                                  \
-        ink::test::isolateEnvironment();                                                                               \
-        QCoreApplication app(argc, argv);                                                                              \
-        Class test;                                                                                                    \
-        return QTest::qExec(&test, argc, argv);                                                                        \
+#define INK_TEST_CORE_MAIN(Class)                                                                            \
+    int main(int argc, char** argv)                                                                          \
+    {                                                                                                        \
+        ink::test::isolateEnvironment();                                                                     \
+        QCoreApplication app(argc, argv);                                                                    \
+        Class test;                                                                                          \
+        return QTest::qExec(&test, argc, argv);                                                              \
     }

@@ -46,7 +46,11 @@ public:
             m_text += ' ';
         m_text += 'M';
         add(ring.segments.front().start());
-        for (const auto& s : ring.segments) {
+        for (std::size_t n = 0; n < ring.segments.size(); ++n) {
+            const auto& s = ring.segments[n];
+            // Z draws the closing line; writing it out would make the knife stop twice on the spot.
+            if (n + 1 == ring.segments.size() && s.kind == SegmentKind::Line)
+                break;
             m_text += ' ';
             m_text += kCommand[s.degree()];
             for (std::size_t i = 1; i <= s.degree(); ++i) {

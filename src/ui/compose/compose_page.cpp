@@ -71,10 +71,6 @@ QWidget* ComposePage::buildHead()
     };
     addTab(tr("In the material"), "lookMaterial", WeldView::Look::Material, true);
     addTab(tr("Outline only"), "lookOutline", WeldView::Look::Outline, false);
-    auto* overlaps = new QCheckBox(tr("Show how the letters overlapped"), head);
-    overlaps->setObjectName(QStringLiteral("showOverlaps"));
-    connect(overlaps, &QCheckBox::toggled, this, [this](bool on) { m_view->setOverlapsShown(on); });
-    row->addWidget(overlaps);
     row->addStretch(1);
     m_zoom = new QLabel(head);
     m_zoom->setObjectName(QStringLiteral("zoomText"));
@@ -141,6 +137,11 @@ QWidget* ComposePage::buildPanel()
     m_mirrored->setObjectName(QStringLiteral("mirrored"));
     connect(m_mirrored, &QCheckBox::clicked, &m_job, &JobModel::setMirrored);
 
+    auto* overlaps = new QCheckBox(tr("Show the overlaps"), panel);
+    overlaps->setObjectName(QStringLiteral("showOverlaps"));
+    overlaps->setToolTip(tr("How the letters lay over each other before they were welded"));
+    connect(overlaps, &QCheckBox::toggled, this, [this](bool on) { m_view->setOverlapsShown(on); });
+
     m_save = new QPushButton(tr("Save the cut file…"), panel);
     m_save->setObjectName(QStringLiteral("saveCutFile"));
     m_save->setProperty("role", QStringLiteral("main"));
@@ -153,6 +154,7 @@ QWidget* ComposePage::buildPanel()
     column->addSpacing(2 * kGrid);
     column->addWidget(caption(tr("Material"), m_material));
     column->addWidget(m_material);
+    column->addWidget(overlaps);
     column->addWidget(m_mirrored);
     column->addSpacing(2 * kGrid);
     column->addWidget(m_save);

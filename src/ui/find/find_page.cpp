@@ -101,7 +101,7 @@ QWidget* FindPage::buildList()
         m_is_filtering = false;
         showJob();
     });
-    connect(m_search, &QLineEdit::returnPressed, m_list, [this] { focusList(); });
+    connect(m_search, &QLineEdit::returnPressed, this, &FindPage::chooseFirstShown);
     connect(folder, &QPushButton::clicked, this, &FindPage::folderWanted);
     connect(m_list->selectionModel(), &QItemSelectionModel::currentChanged, this,
             [this](const QModelIndex& current) { choose(current); });
@@ -221,8 +221,16 @@ void FindPage::setSearching(bool is_searching)
 void FindPage::focusList()
 {
     m_list->setFocus();
-    if (!m_list->currentIndex().isValid() && m_shown.rowCount() > 0)
-        m_list->setCurrentIndex(m_shown.index(0, 0));
+}
+
+void FindPage::chooseFirstShown()
+{
+    if (m_shown.rowCount() == 0)
+        return;
+    m_list->setFocus();
+    const int chosen = m_fonts.rowOf(m_job.job().font);
+    if (chosen < 0 || !m_shown.mapFromSource(m_fonts.index(chosen)).isValid())
+        choose(m_shown.index(0, 0));
 }
 
 } // namespace ink::ui

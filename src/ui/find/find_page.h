@@ -33,6 +33,7 @@ private:
     QWidget* buildList();
     QWidget* buildPanel();
     void choose(const QModelIndex& current);
+    void chooseFirstShown();
     void showJob();
     void showPanel();
     void showCount();

@@ -1,6 +1,7 @@
 #include "ui/widgets/words_edit.h"
 
-#include <QKeyEvent>
+#include "ui/widgets/undo_through.h"
+
 #include <QSignalBlocker>
 #include <QTextBlock>
 
@@ -12,6 +13,7 @@ WordsEdit::WordsEdit(const Theme& theme, QWidget* parent) : QPlainTextEdit(paren
 {
     setTabChangesFocus(true);
     setUndoRedoEnabled(false); // the job's own undo covers the words
+    new UndoThrough(this);
     setLineWrapMode(QPlainTextEdit::NoWrap);
     setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     setVerticalScrollBarPolicy(Qt::ScrollBarAsNeeded);
@@ -63,16 +65,6 @@ void WordsEdit::resizeEvent(QResizeEvent* event)
 {
     QPlainTextEdit::resizeEvent(event);
     fitType();
-}
-
-void WordsEdit::keyPressEvent(QKeyEvent* event)
-{
-    // Undo and redo belong to the job, not to this field.
-    if (event->matches(QKeySequence::Undo) || event->matches(QKeySequence::Redo)) {
-        event->ignore();
-        return;
-    }
-    QPlainTextEdit::keyPressEvent(event);
 }
 
 } // namespace ink::ui

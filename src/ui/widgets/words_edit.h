@@ -20,7 +20,6 @@ signals:
     void wordsEdited(const QString& words);
 
 protected:
-    void keyPressEvent(QKeyEvent* event) override;
     void resizeEvent(QResizeEvent* event) override;
 
 private:

@@ -17,13 +17,19 @@ private slots:
 void TestError::everyCodeHasItsOwnSentences()
 {
     std::set<std::string_view> seen;
-    for (const auto code : {ErrorCode::FileNotFound, ErrorCode::FileUnreadable, ErrorCode::FileUnwritable, ErrorCode::DiskFull,
-                            ErrorCode::NotAFont, ErrorCode::FontTruncated, ErrorCode::FontDamaged, ErrorCode::FontWithoutOutlines,
-                            ErrorCode::FontColourOnly, ErrorCode::NoSuchFace, ErrorCode::NoSuchInstance, ErrorCode::BadFeature,
-                            ErrorCode::EmptyText, ErrorCode::TextTooLong, ErrorCode::TextNotUtf8, ErrorCode::NoGlyphs,
-                            ErrorCode::NothingToCut, ErrorCode::SizeOutOfRange, ErrorCode::TrackingOutOfRange,
-                            ErrorCode::CoordinateOutOfRange, ErrorCode::NonFinite, ErrorCode::TooManyNodes, ErrorCode::WeldFailed,
-                            ErrorCode::Cancelled, ErrorCode::DocumentDamaged, ErrorCode::Internal}) {
+    for (const auto code : {ErrorCode::FileNotFound,       ErrorCode::FileUnreadable,
+                            ErrorCode::FileUnwritable,     ErrorCode::DiskFull,
+                            ErrorCode::NotAFont,           ErrorCode::FontTruncated,
+                            ErrorCode::FontDamaged,        ErrorCode::FontWithoutOutlines,
+                            ErrorCode::FontColourOnly,     ErrorCode::NoSuchFace,
+                            ErrorCode::NoSuchInstance,     ErrorCode::BadFeature,
+                            ErrorCode::EmptyText,          ErrorCode::TextTooLong,
+                            ErrorCode::TextNotUtf8,        ErrorCode::NoGlyphs,
+                            ErrorCode::NothingToCut,       ErrorCode::SizeOutOfRange,
+                            ErrorCode::TrackingOutOfRange, ErrorCode::CoordinateOutOfRange,
+                            ErrorCode::NonFinite,          ErrorCode::TooManyNodes,
+                            ErrorCode::WeldFailed,         ErrorCode::Cancelled,
+                            ErrorCode::DocumentDamaged,    ErrorCode::Internal}) {
         QVERIFY2(seen.insert(errorText(code)).second, errorText(code).data());
         QVERIFY(!errorAdvice(code).empty());
         QVERIFY(errorNumber(code) >= 100);
@@ -33,9 +39,11 @@ void TestError::everyCodeHasItsOwnSentences()
 void TestError::messageNamesSubjectWhatHappenedAndWhatToDo()
 {
     const Error error{ErrorCode::FontTruncated, "honey.ttf", "600 of 1000 bytes are there"};
-    QCOMPARE(error.message(), std::string("honey.ttf: the font file ends too early (600 of 1000 bytes are there). "
-                                          "Fetch it again: a part of it is missing."));
-    QCOMPARE((Error{ErrorCode::EmptyText, {}, {}}.message()), std::string("there are no words yet. Type the words of the job."));
+    QCOMPARE(error.message(),
+             std::string("honey.ttf: the font file ends too early (600 of 1000 bytes are there). "
+                         "Fetch it again: a part of it is missing."));
+    QCOMPARE((Error{ErrorCode::EmptyText, {}, {}}.message()),
+             std::string("there are no words yet. Type the words of the job."));
 }
 
 void TestError::messageStaysOnOneLine()

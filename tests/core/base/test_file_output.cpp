@@ -49,7 +49,9 @@ void TestFileOutput::replacesAndKeepsPermissions()
     ::chmod(file.c_str(), 0640);
     QVERIFY(writeFile(file, text("new")));
     QCOMPARE(test::slurp(file), std::string("new"));
-    struct stat info{};
+    struct stat info
+    {
+    };
     ::stat(file.c_str(), &info);
     QCOMPARE(int(info.st_mode & 0777), 0640);
 }

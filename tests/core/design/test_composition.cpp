@@ -120,8 +120,10 @@ void TestComposition::scriptLettersBecomeOnePiece()
 
 void TestComposition::dotsStayApart()
 {
-    QCOMPARE(made({"i", {}, {SizeBy::Height, 20.0}, false, {}}, "TansyCord.ttf").figures_mm.pieces, std::size_t(2));
-    QCOMPARE(made({"ë", {}, {SizeBy::Height, 20.0}, false, {}}, "TansyCord.ttf").figures_mm.pieces, std::size_t(3));
+    QCOMPARE(made({"i", {}, {SizeBy::Height, 20.0}, false, {}}, "TansyCord.ttf").figures_mm.pieces,
+             std::size_t(2));
+    QCOMPARE(made({"ë", {}, {SizeBy::Height, 20.0}, false, {}}, "TansyCord.ttf").figures_mm.pieces,
+             std::size_t(3));
 }
 
 void TestComposition::missingLettersAreLeftOutAndSaid()
@@ -129,14 +131,17 @@ void TestComposition::missingLettersAreLeftOutAndSaid()
     const auto design = made({"a漢b", {}, {SizeBy::Width, 60.0}, false, {}});
     QVERIFY(design.missing == U"漢");
     QCOMPARE(design.warnings.size(), std::size_t(1));
-    QCOMPARE(makeDesign(*face(), {"漢字", {}, {SizeBy::Width, 60.0}, false, {}}).error().code, ErrorCode::NoGlyphs);
+    QCOMPARE(makeDesign(*face(), {"漢字", {}, {SizeBy::Width, 60.0}, false, {}}).error().code,
+             ErrorCode::NoGlyphs);
 }
 
 void TestComposition::nothingToCutIsSaid()
 {
-    QCOMPARE(makeDesign(*face(), {"  ", {}, {SizeBy::Width, 60.0}, false, {}}).error().code, ErrorCode::EmptyText);
+    QCOMPARE(makeDesign(*face(), {"  ", {}, {SizeBy::Width, 60.0}, false, {}}).error().code,
+             ErrorCode::EmptyText);
     // A no-break space is not blank to the job, but leaves no ink.
-    QCOMPARE(makeDesign(*face(), {"\xC2\xA0", {}, {SizeBy::Width, 60.0}, false, {}}).error().code, ErrorCode::NothingToCut);
+    QCOMPARE(makeDesign(*face(), {"\xC2\xA0", {}, {SizeBy::Width, 60.0}, false, {}}).error().code,
+             ErrorCode::NothingToCut);
 }
 
 void TestComposition::errorsNameTheFont()
@@ -148,7 +153,8 @@ void TestComposition::errorsNameTheFont()
 void TestComposition::hugeOtherSideIsRefused()
 {
     // A full stop as wide as a door is as high as one; a long line as high as a door is a kilometre long.
-    const auto error = makeDesign(*face(), {std::string(400, 'm'), {}, {SizeBy::Height, 9000.0}, false, {}}).error();
+    const auto error =
+        makeDesign(*face(), {std::string(400, 'm'), {}, {SizeBy::Height, 9000.0}, false, {}}).error();
     QCOMPARE(error.code, ErrorCode::SizeOutOfRange);
 }
 
@@ -166,7 +172,8 @@ void TestComposition::cancelled()
 {
     CancelSource source;
     source.cancel();
-    QCOMPARE(makeDesign(*face(), {"Honey", {}, {SizeBy::Width, 60.0}, false, source.token()}).error().code, ErrorCode::Cancelled);
+    QCOMPARE(makeDesign(*face(), {"Honey", {}, {SizeBy::Width, 60.0}, false, source.token()}).error().code,
+             ErrorCode::Cancelled);
 }
 
 void TestComposition::reportHasEveryField()
@@ -174,7 +181,8 @@ void TestComposition::reportHasEveryField()
     std::ostringstream out;
     writeReport(out, made({"a漢", {}, {SizeBy::Width, 60.0}, false, {}}));
     const auto json = QJsonDocument::fromJson(QByteArray::fromStdString(out.str())).object();
-    for (const char* key : {"pieces", "middles", "nodes", "nodes_before", "area_mm2", "cut_length_mm", "width_mm", "height_mm", "missing", "warnings"})
+    for (const char* key : {"pieces", "middles", "nodes", "nodes_before", "area_mm2", "cut_length_mm",
+                            "width_mm", "height_mm", "missing", "warnings"})
         QVERIFY2(json.contains(QLatin1String(key)), key);
     QCOMPARE(json.value("width_mm").toDouble(), 60.0);
     QVERIFY(json.value("missing").toVariant().toStringList() == QStringList{QStringLiteral("漢")});

@@ -22,7 +22,9 @@ private slots:
 
 void TestJob::survivesWritingAndReading()
 {
-    Job job{"Beeswax\n& Thyme \"jar\"", {SizeBy::Height, 33.3}, LengthUnit::Inch, Process::Applique, Purpose::Gift, true, {"/a/b.ttf", 2, "Bold"}};
+    Job job{"Beeswax\n& Thyme \"jar\"", {SizeBy::Height, 33.3}, LengthUnit::Inch,
+            Process::Applique,          Purpose::Gift,          true,
+            {"/a/b.ttf", 2, "Bold"}};
     std::stringstream stream;
     writeJob(stream, job);
     const auto read = readJob(stream);
@@ -53,7 +55,8 @@ void TestJob::onlyHeatTransferIsMirrored()
 
 void TestJob::unknownValuesFallBack()
 {
-    std::istringstream in(R"({"format":"under-ink-job","version":9,"process":"hologram","size":{"by":"depth","value_mm":1e9},"unit":"furlong"})");
+    std::istringstream in(
+        R"({"format":"under-ink-job","version":9,"process":"hologram","size":{"by":"depth","value_mm":1e9},"unit":"furlong"})");
     const auto job = readJob(in);
     QVERIFY(job);
     QVERIFY(*job == Job{});

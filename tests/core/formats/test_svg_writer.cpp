@@ -21,7 +21,8 @@ Outline sample()
     return transformed(Outline{{ring, arch}}, {1, 0, 0, 1, -5, 0});
 }
 
-QString written(const Outline& outline, const SvgOptions& options = {"Honey & <Comb>", "free \"as\" in bees", "#a33b2b"})
+QString written(const Outline& outline,
+                const SvgOptions& options = {"Honey & <Comb>", "free \"as\" in bees", "#a33b2b"})
 {
     std::ostringstream out;
     if (!writeSvg(out, outline, options))
@@ -70,7 +71,8 @@ void TestSvgWriter::onePathForEachPiece()
     const QString svg = written(sample());
     QCOMPARE(svg.count(QStringLiteral("<path ")), 2);
     QVERIFY(svg.contains(QStringLiteral("<g id=\"cut\" fill=\"#a33b2b\" fill-rule=\"nonzero\"")));
-    const auto first = QRegularExpression(QStringLiteral("id=\"piece-1\" d=\"([^\"]+)\"")).match(svg).captured(1);
+    const auto first =
+        QRegularExpression(QStringLiteral("id=\"piece-1\" d=\"([^\"]+)\"")).match(svg).captured(1);
     QCOMPARE(first.count(QLatin1Char('M')), 2); // the ring and its middle
     QCOMPARE(first.count(QLatin1Char('Z')), 2);
 }
@@ -102,7 +104,8 @@ void TestSvgWriter::wellFormedWhateverTheWords()
 void TestSvgWriter::pointInNumbersWhateverTheLocale()
 {
     const QString before = written(sample());
-    const std::locale old = std::locale::global(std::locale(std::locale(), new std::numpunct_byname<char>("C")));
+    const std::locale old =
+        std::locale::global(std::locale(std::locale(), new std::numpunct_byname<char>("C")));
     std::setlocale(LC_ALL, "de_DE.UTF-8"); // may not exist here; then this repeats the check above
     QCOMPARE(written(sample()), before);
     std::setlocale(LC_ALL, "C");

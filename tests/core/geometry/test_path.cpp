@@ -53,7 +53,8 @@ void TestPath::mirroringKeepsOuterRingsCounterClockwise()
 
 void TestPath::measureCountsPiecesMiddlesAndNodes()
 {
-    const Outline outline{{Piece{test::rectangle(0, 0, 30, 20), {test::rectangle(5, 5, 10, 10, true)}}, Piece{test::rectangle(40, 0, 50, 5), {}}}};
+    const Outline outline{{Piece{test::rectangle(0, 0, 30, 20), {test::rectangle(5, 5, 10, 10, true)}},
+                           Piece{test::rectangle(40, 0, 50, 5), {}}}};
     const auto f = measure(outline);
     QCOMPARE(f.pieces, std::size_t(2));
     QCOMPARE(f.middles, std::size_t(1));

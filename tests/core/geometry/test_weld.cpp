@@ -22,7 +22,8 @@ void compareArea(const std::vector<Paths>& glyphs, double relative)
 {
     const double expected = test::rasterArea(glyphs, 4000);
     const double got = measure(welded(glyphs)).area;
-    QVERIFY2(std::abs(got - expected) <= relative * expected, qPrintable(QStringLiteral("%1 against %2").arg(got).arg(expected)));
+    QVERIFY2(std::abs(got - expected) <= relative * expected,
+             qPrintable(QStringLiteral("%1 against %2").arg(got).arg(expected)));
 }
 
 } // namespace
@@ -60,7 +61,8 @@ void TestWeld::nothingInNothingOut()
 void TestWeld::overlappingSquaresBecomeOnePiece()
 {
     WeldStats stats;
-    const auto outline = welded({{test::rectangle(0, 0, 100, 100)}, {test::rectangle(50, 50, 150, 150)}}, &stats);
+    const auto outline =
+        welded({{test::rectangle(0, 0, 100, 100)}, {test::rectangle(50, 50, 150, 150)}}, &stats);
     const auto f = measure(outline);
     QCOMPARE(f.pieces, std::size_t(1));
     QCOMPARE(f.middles, std::size_t(0));
@@ -109,14 +111,16 @@ void TestWeld::separateDotsStayApart()
 void TestWeld::wrongDirectionDoesNotCancel()
 {
     // A mirrored glyph winds the other way round: over the whole word at once it would cut a hole.
-    const auto f = measure(welded({{test::rectangle(0, 0, 100, 100)}, {test::rectangle(50, 0, 150, 100, true)}}));
+    const auto f =
+        measure(welded({{test::rectangle(0, 0, 100, 100)}, {test::rectangle(50, 0, 150, 100, true)}}));
     QCOMPARE(f.pieces, std::size_t(1));
     QVERIFY(std::abs(f.area - 15000) < 0.01);
 }
 
 void TestWeld::selfOverlappingContour()
 {
-    const auto cross_over = test::polygon({{0, 0}, {100, 0}, {100, 100}, {40, 100}, {40, -40}, {60, -40}, {60, 60}, {0, 60}});
+    const auto cross_over =
+        test::polygon({{0, 0}, {100, 0}, {100, 100}, {40, 100}, {40, -40}, {60, -40}, {60, 60}, {0, 60}});
     compareArea({{cross_over}}, 1e-3);
 }
 
@@ -148,7 +152,8 @@ void TestWeld::sameGlyphTwice()
 
 void TestWeld::curvesKeepTheirKind()
 {
-    const auto outline = welded({{test::arch({0, 0}, 200, 150)}, {test::circle({300, 50}, 60)}, {test::rectangle(190, 20, 260, 60)}});
+    const auto outline = welded(
+        {{test::arch({0, 0}, 200, 150)}, {test::circle({300, 50}, 60)}, {test::rectangle(190, 20, 260, 60)}});
     QCOMPARE(outline.pieces.size(), std::size_t(1));
     std::size_t count[4] = {};
     for (const auto& s : outline.pieces[0].outer.segments)
@@ -216,7 +221,8 @@ void TestWeld::orderAndDirectionDoNotMatter()
 {
     std::vector<Paths> glyphs;
     for (int i = 0; i < 8; ++i)
-        glyphs.push_back({test::circle({i * 70.0, (i % 3) * 25.0}, 60), test::circle({i * 70.0, (i % 3) * 25.0}, 30, true)});
+        glyphs.push_back({test::circle({i * 70.0, (i % 3) * 25.0}, 60),
+                          test::circle({i * 70.0, (i % 3) * 25.0}, 30, true)});
     const auto expected = measure(welded(glyphs));
     std::ranges::reverse(glyphs);
     for (auto& paths : glyphs)

@@ -78,7 +78,9 @@ void TestFontFace::kindsByContent()
 
 void TestFontFace::readableNames()
 {
-    const auto open = [](const char* file, const FaceChoice& choice = {}) { return (*FontFace::open(test::demoFont(file), choice))->info(); };
+    const auto open = [](const char* file, const FaceChoice& choice = {}) {
+        return (*FontFace::open(test::demoFont(file), choice))->info();
+    };
     QCOMPARE(open("HartsorrelScript.ttf").readableName(), std::string("Hartsorrel Script"));
     QCOMPARE(open("SextonCourt.otf").readableName(), std::string("Sexton Court Italic"));
     QCOMPARE(open("HobnailHand.ttf", {0, "Bold"}).readableName(), std::string("Hobnail Hand Bold"));
@@ -140,7 +142,8 @@ void TestFontFace::outlinesAreClosed()
         for (std::uint32_t glyph = 0; glyph < 120; ++glyph)
             for (const auto& contour : face->glyphOutline(glyph))
                 for (std::size_t i = 0; i < contour.segments.size(); ++i)
-                    QVERIFY(contour.segments[i].end() == contour.segments[(i + 1) % contour.segments.size()].start());
+                    QVERIFY(contour.segments[i].end() ==
+                            contour.segments[(i + 1) % contour.segments.size()].start());
     }
 }
 
@@ -151,22 +154,27 @@ void TestFontFace::badFilesAreRefused()
     QCOMPARE(errorOf(folder.path() / "none.ttf"), ErrorCode::FileNotFound);
     QCOMPARE(errorOf(folder.path()), ErrorCode::FileUnreadable);
     QCOMPARE(errorOf(folder.write("empty.ttf", "")), ErrorCode::NotAFont);
-    QCOMPARE(errorOf(folder.write("letter.ttf", "Dear customer, thank you for the honey.")), ErrorCode::NotAFont);
+    QCOMPARE(errorOf(folder.write("letter.ttf", "Dear customer, thank you for the honey.")),
+             ErrorCode::NotAFont);
     QCOMPARE(errorOf(folder.write("picture.ttf", "\x89PNG\r\n")), ErrorCode::NotAFont);
     QCOMPARE(errorOf(folder.write("half.ttf", whole.substr(0, whole.size() / 2))), ErrorCode::FontTruncated);
     QCOMPARE(errorOf(folder.write("head.ttf", whole.substr(0, 8))), ErrorCode::FontTruncated);
     QCOMPARE(errorOf(folder.write("bitmap.bdf", "STARTFONT 2.1\nFONT x\n")), ErrorCode::FontWithoutOutlines);
-    QCOMPARE(errorOf(folder.write("bitmap.ttf", withTableRenamed("glyf", "EBDT"))), ErrorCode::FontWithoutOutlines);
-    QCOMPARE(errorOf(folder.write("colour.ttf", withTableRenamed("glyf", "CBDT"))), ErrorCode::FontColourOnly);
+    QCOMPARE(errorOf(folder.write("bitmap.ttf", withTableRenamed("glyf", "EBDT"))),
+             ErrorCode::FontWithoutOutlines);
+    QCOMPARE(errorOf(folder.write("colour.ttf", withTableRenamed("glyf", "CBDT"))),
+             ErrorCode::FontColourOnly);
     QCOMPARE(errorOf(folder.write("nothing.ttf", withTableRenamed("glyf", "XXXX"))), ErrorCode::FontDamaged);
     const std::string woff2 = test::slurp(test::dataFile("ornaments.woff2"));
-    QCOMPARE(errorOf(folder.write("half.woff2", woff2.substr(0, woff2.size() / 2))), ErrorCode::FontTruncated);
+    QCOMPARE(errorOf(folder.write("half.woff2", woff2.substr(0, woff2.size() / 2))),
+             ErrorCode::FontTruncated);
 }
 
 void TestFontFace::truncatedAnywhereNeverCrashes()
 {
     const test::TempFolder folder;
-    for (const auto& source : {test::demoFont("SaltglazeOrnaments.ttf"), test::dataFile("ornaments.woff2"), test::dataFile("two-faces.ttc")}) {
+    for (const auto& source : {test::demoFont("SaltglazeOrnaments.ttf"), test::dataFile("ornaments.woff2"),
+                               test::dataFile("two-faces.ttc")}) {
         const std::string whole = test::slurp(source);
         for (std::size_t size = 0; size < whole.size(); size += 97)
             QVERIFY(!FontFace::list(folder.write("cut", whole.substr(0, size))));

@@ -66,8 +66,10 @@ void TestShape::trackingIsAddedAfterEveryLetter()
     for (std::size_t i = 0; i < 5; ++i)
         QCOMPARE(wide.glyphs[i].x_fu, plain.glyphs[i].x_fu + 100.0 * double(i));
     QCOMPARE(wide.advance_fu, plain.advance_fu + 500.0);
-    QCOMPARE(shapeLine(*face("GatepostPlain.ttf"), "a", {{}, -2.0}).error().code, ErrorCode::TrackingOutOfRange);
-    QCOMPARE(shapeLine(*face("GatepostPlain.ttf"), "a", {{}, std::nan("")}).error().code, ErrorCode::TrackingOutOfRange);
+    QCOMPARE(shapeLine(*face("GatepostPlain.ttf"), "a", {{}, -2.0}).error().code,
+             ErrorCode::TrackingOutOfRange);
+    QCOMPARE(shapeLine(*face("GatepostPlain.ttf"), "a", {{}, std::nan("")}).error().code,
+             ErrorCode::TrackingOutOfRange);
 }
 
 void TestShape::trackingStaysOutsideMarks()
@@ -80,10 +82,13 @@ void TestShape::trackingStaysOutsideMarks()
 
 void TestShape::featuresDressTheWord()
 {
-    QVERIFY(names("TansyCord.ttf", shaped("TansyCord.ttf", "Fay", {"swsh,fina=1", 0})).join(' ').contains("F.swsh a y.flick"));
+    QVERIFY(names("TansyCord.ttf", shaped("TansyCord.ttf", "Fay", {"swsh,fina=1", 0}))
+                .join(' ')
+                .contains("F.swsh a y.flick"));
     QCOMPARE(names("TansyCord.ttf", shaped("TansyCord.ttf", "Fay")), QStringList({"F", "a", "y"}));
     // The other script has its swashes on codes only.
-    QCOMPARE(names("WickerbyBroad.ttf", shaped("WickerbyBroad.ttf", "Fay", {"swsh,fina", 0})), QStringList({"F", "a", "y"}));
+    QCOMPARE(names("WickerbyBroad.ttf", shaped("WickerbyBroad.ttf", "Fay", {"swsh,fina", 0})),
+             QStringList({"F", "a", "y"}));
     QCOMPARE(shapeLine(*face("TansyCord.ttf"), "a", {"swsh,!!", 0}).error().code, ErrorCode::BadFeature);
 }
 
@@ -114,7 +119,8 @@ void TestShape::clustersAreBytes()
 void TestShape::badInputIsRefused()
 {
     QCOMPARE(shapeLine(*face("TansyCord.ttf"), "\xff\xfe").error().code, ErrorCode::TextNotUtf8);
-    QCOMPARE(shapeLine(*face("TansyCord.ttf"), std::string_view("a\0b", 3)).error().code, ErrorCode::TextNotUtf8);
+    QCOMPARE(shapeLine(*face("TansyCord.ttf"), std::string_view("a\0b", 3)).error().code,
+             ErrorCode::TextNotUtf8);
     QVERIFY(!isValidUtf8("\xc3"));
     QVERIFY(isValidUtf8("Łucja 🐝"));
     QCOMPARE(toUtf8(U'🐝'), std::string("🐝"));

@@ -1,0 +1,75 @@
+// Helpers for tests on the real window.
+#pragma once
+
+#include "tests/support/environment.h"
+#include "ui/main_window.h"
+
+#include <QApplication>
+#include <QSignalSpy>
+
+namespace ink::test {
+
+/// A main window on the demo fonts with answers to its questions set beforehand.
+struct WindowFixture
+{
+    explicit WindowFixture(Job job = firstJob(), double text_scale = 1.0)
+        : theme(ui::Theme::Tone::Light, text_scale), store(folder.path() / "state")
+    {
+        theme.applyTo(*qApp);
+        ui::Questions questions;
+        questions.save_path = [this](QWidget*, const QString& suggested) {
+            suggested_path = suggested;
+            return save_path;
+        };
+        questions.font_folder = [this](QWidget*) { return font_folder; };
+        window = std::make_unique<ui::MainWindow>(std::move(job), store, theme, questions);
+        window->library().addFolder(QString::fromStdString(demoFontFolder().string()), FontOrigin::Demo);
+        window->show();
+        if (!QTest::qWaitForWindowExposed(window.get()))
+            qFatal("no window");
+        window->activateWindow();
+        rest();
+    }
+
+    static Job firstJob()
+    {
+        Job job;
+        job.words = "Fennmoor Honey";
+        job.font.path = demoFont("HartsorrelScript.ttf").string();
+        return job;
+    }
+    /// Waits until nothing is searched, made or written; fails the test after ten seconds.
+    void rest()
+    {
+        if (!QTest::qWaitFor([this] { return window->isIdle(); }, 10000))
+            qFatal("the window does not come to rest");
+        QTest::qWait(20);
+        if (!QTest::qWaitFor([this] { return window->isIdle(); }, 10000))
+            qFatal("the window does not come to rest");
+    }
+    template <class T>
+    T* find(const char* name) const
+    {
+        auto* widget = window->findChild<T*>(QLatin1String(name));
+        if (!widget)
+            qFatal("no widget called %s", name);
+        return widget;
+    }
+
+    TempFolder folder;
+    ui::Theme theme;
+    JobStore store;
+    QString save_path, suggested_path, font_folder;
+    std::unique_ptr<ui::MainWindow> window;
+};
+
+} // namespace ink::test
+
+#define INK_TEST_GUI_MAIN(Class)                                                                             \
+    int main(int argc, char** argv)                                                                          \
+    {                                                                                                        \
+        ink::test::isolateEnvironment();                                                                     \
+        QApplication app(argc, argv);                                                                        \
+        Class test;                                                                                          \
+        return QTest::qExec(&test, argc, argv);                                                              \
+    }

@@ -1,0 +1,441 @@
+#include "tests/support/gui.h"
+#include "ui/compose/compose_page.h"
+#include "ui/compose/weld_view.h"
+
+#include <QAbstractButton>
+#include <QComboBox>
+#include <QDoubleSpinBox>
+#include <QDropEvent>
+#include <QLabel>
+#include <QLineEdit>
+#include <QListView>
+#include <QMimeData>
+#include <QPlainTextEdit>
+#include <QSet>
+#include <QUrl>
+#include <QXmlStreamReader>
+
+using namespace ink;
+using namespace ink::ui;
+
+namespace {
+
+void typeWords(test::WindowFixture& f, const QString& words)
+{
+    auto* edit = f.find<QPlainTextEdit>("words");
+    edit->setFocus();
+    edit->selectAll();
+    if (words.size() > 200)
+        edit->insertPlainText(words); // pasted
+    else
+        QTest::keyClicks(edit, words);
+    f.rest();
+}
+
+void typeSize(test::WindowFixture& f, const QString& figure)
+{
+    auto* size = f.find<QDoubleSpinBox>("size");
+    size->setFocus();
+    size->selectAll();
+    QTest::keyClicks(size, figure);
+    QTest::keyClick(size, Qt::Key_Return);
+    f.rest();
+}
+
+void chooseByKey(QComboBox* box, const QString& text)
+{
+    box->setFocus();
+    for (int i = 0; i < box->count() && box->currentText() != text; ++i)
+        QTest::keyClick(box, Qt::Key_Down);
+    for (int i = 0; i < box->count() && box->currentText() != text; ++i)
+        QTest::keyClick(box, Qt::Key_Up);
+    QCOMPARE(box->currentText(), text);
+}
+
+void dropFile(MainWindow& window, const std::filesystem::path& path)
+{
+    QMimeData data;
+    data.setUrls({QUrl::fromLocalFile(QString::fromStdString(path.string()))});
+    QDragEnterEvent enter(QPoint(300, 300), Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
+    QApplication::sendEvent(&window, &enter);
+    QVERIFY(enter.isAccepted());
+    QDropEvent drop(QPointF(300, 300), Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
+    QApplication::sendEvent(&window, &drop);
+}
+
+QString message(test::WindowFixture& f)
+{
+    auto* line = f.find<QWidget>("messageLine");
+    return line->isVisible() ? f.find<QLabel>("messageText")->accessibleName() : QString();
+}
+
+WeldView& view(test::WindowFixture& f)
+{
+    return *f.find<WeldView>("weldView");
+}
+
+} // namespace
+
+class TestMainWindow : public QObject
+{
+    Q_OBJECT
+private slots:
+    void firstStartShowsTheDemoJob();
+    void wordsFontSizeUnitSaveReadBack();
+    void everyEditIsUndoneFromTheKeyboard();
+    void droppedFontIsTakenInAndChosen();
+    void badFilesAreToldAndChangeNothing_data();
+    void badFilesAreToldAndChangeNothing();
+    void wordsThatCannotBeMadeStayAsTyped_data();
+    void wordsThatCannotBeMadeStayAsTyped();
+    void sizesThatCannotBeMadeAreSaid_data();
+    void sizesThatCannotBeMadeAreSaid();
+    void missingLettersAreShown();
+    void severalLines();
+    void heatTransferIsMirroredInTheFile();
+    void unwritableFolderIsToldAndKeepsTheWork();
+    void fullDiskIsToldAndKeepsTheOldFile();
+    void changingOnesMindWritesNothing();
+    void searchNarrowsWithoutChangingTheFont();
+    void emptyStatesSayWhatToDo();
+    void closingKeepsTheJob();
+    void everythingHasANameAndIsReachedByTab();
+    void largeTextFits_data();
+    void largeTextFits();
+};
+
+void TestMainWindow::firstStartShowsTheDemoJob()
+{
+    test::WindowFixture f;
+    QCOMPARE(f.find<QPlainTextEdit>("words")->toPlainText(), QStringLiteral("Fennmoor Honey"));
+    QCOMPARE(f.find<QLabel>("fontName")->text(), QStringLiteral("Hartsorrel Script"));
+    QCOMPARE(f.window->fonts().rowCount(), 16);
+    QVERIFY(f.find<QLabel>("otherSide")->text().contains(QStringLiteral("high")));
+    QVERIFY(f.find<QLabel>("footerLeft")->text().contains(QStringLiteral("3 pieces")));
+}
+
+void TestMainWindow::wordsFontSizeUnitSaveReadBack()
+{
+    test::WindowFixture f;
+    typeWords(f, QStringLiteral("Garden Supper"));
+    f.window->openStation(MainWindow::Find);
+    auto* list = f.find<QListView>("fontList");
+    QVERIFY(list->hasFocus());
+    QTest::keyClick(list, Qt::Key_Home);
+    for (int i = 0; i < 20 && f.find<QLabel>("fontName")->text() != QStringLiteral("Tansy Cord"); ++i)
+        QTest::keyClick(list, Qt::Key_Down);
+    QCOMPARE(f.find<QLabel>("fontName")->text(), QStringLiteral("Tansy Cord"));
+    QTest::keyClick(list, Qt::Key_Return);
+    QVERIFY(view(f).isVisible());
+    f.rest();
+
+    chooseByKey(f.find<QComboBox>("unit"), QStringLiteral("in"));
+    typeSize(f, QStringLiteral("4.5"));
+    QCOMPARE(f.window->jobModel().job().size.value_mm, 4.5 * 25.4);
+
+    f.save_path = QString::fromStdString((f.folder.path() / "garden").string()); // no ending typed
+    QTest::keyClick(f.window.get(), Qt::Key_S, Qt::ControlModifier);
+    f.rest();
+    QVERIFY(f.suggested_path.endsWith(QStringLiteral("garden-supper.svg")));
+    QVERIFY2(message(f).startsWith(QStringLiteral("Saved garden.svg: 4.50 in wide")), qPrintable(message(f)));
+
+    QXmlStreamReader xml(QString::fromStdString(test::slurp(f.folder.path() / "garden.svg")));
+    QVERIFY(xml.readNextStartElement());
+    QCOMPARE(xml.attributes().value("width").toString(), QStringLiteral("114.3mm"));
+    std::size_t paths = 0;
+    QString title;
+    while (!xml.atEnd())
+        if (xml.readNext() == QXmlStreamReader::StartElement) {
+            paths += xml.name() == QStringLiteral("path");
+            if (xml.qualifiedName() == QStringLiteral("title"))
+                title = xml.readElementText();
+        }
+    QVERIFY(!xml.hasError());
+    QCOMPARE(title, QStringLiteral("Garden Supper"));
+    QCOMPARE(paths, f.find<ComposePage>("page")
+                        ? f.window->findChild<ComposePage*>()->design()->figures_mm.pieces
+                        : 0);
+}
+
+void TestMainWindow::everyEditIsUndoneFromTheKeyboard()
+{
+    test::WindowFixture f;
+    const Job start = f.window->jobModel().job();
+    typeWords(f, QStringLiteral("Bram"));
+    typeSize(f, QStringLiteral("55"));
+    chooseByKey(f.find<QComboBox>("process"), QStringLiteral("Knife in heat-transfer material"));
+    QTest::mouseClick(f.find<QAbstractButton>("purposeGift"), Qt::LeftButton);
+    f.window->openStation(MainWindow::Compose);
+    QTest::mouseClick(f.find<QAbstractButton>("mirrored"), Qt::LeftButton, {}, QPoint(6, 8));
+    QVERIFY(!f.window->jobModel().job().is_mirrored);
+    f.find<QPlainTextEdit>("words")->setFocus();
+    for (int i = 0; i < 5; ++i)
+        QTest::keyClick(QApplication::focusWidget(), Qt::Key_Z, Qt::ControlModifier);
+    QVERIFY(f.window->jobModel().job() == start);
+    f.rest();
+    QCOMPARE(f.find<QPlainTextEdit>("words")->toPlainText(), QStringLiteral("Fennmoor Honey"));
+    QCOMPARE(f.find<QDoubleSpinBox>("size")->value(), 120.0);
+    QTest::keyClick(QApplication::focusWidget(), Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
+    QCOMPARE(f.find<QPlainTextEdit>("words")->toPlainText(), QStringLiteral("Bram"));
+}
+
+void TestMainWindow::droppedFontIsTakenInAndChosen()
+{
+    test::WindowFixture f;
+    dropFile(*f.window, test::dataFile("two-faces.ttc"));
+    f.rest();
+    QCOMPARE(f.window->fonts().rowCount(), 18);
+    QCOMPARE(f.find<QLabel>("fontName")->text(), QStringLiteral("Saltglaze Ornaments"));
+    QVERIFY(f.find<QLabel>("fontFacts")->text().contains(QStringLiteral("pictures on the keys")));
+    QVERIFY(f.find<QLabel>("fontFacts")->text().contains(QStringLiteral("dropped in")));
+}
+
+void TestMainWindow::badFilesAreToldAndChangeNothing_data()
+{
+    QTest::addColumn<QString>("name");
+    QTest::addColumn<QByteArray>("bytes");
+    QTest::addColumn<QString>("said");
+    const auto whole = QByteArray::fromStdString(test::slurp(test::demoFont("SaltglazeOrnaments.ttf")));
+    QByteArray colour = whole, bitmap = whole;
+    colour.replace(colour.indexOf("glyf"), 4, "CBDT");
+    bitmap.replace(bitmap.indexOf("glyf"), 4, "EBDT");
+    QTest::newRow("not a font") << "letter.ttf" << QByteArray("Dear customer") << "this is not a font";
+    QTest::newRow("truncated") << "half.ttf" << whole.left(3000) << "ends too early";
+    QTest::newRow("bitmap only") << "pixels.ttf" << bitmap << "pixels, not outlines";
+    QTest::newRow("colour only") << "emoji.ttf" << colour << "colour pictures only";
+    QTest::newRow("empty") << "empty.otf" << QByteArray() << "the file is empty";
+}
+
+void TestMainWindow::badFilesAreToldAndChangeNothing()
+{
+    QFETCH(QString, name);
+    QFETCH(QByteArray, bytes);
+    QFETCH(QString, said);
+    test::WindowFixture f;
+    const Job before = f.window->jobModel().job();
+    dropFile(*f.window, f.folder.write(name.toStdString(), bytes.toStdString()));
+    f.rest();
+    QVERIFY2(message(f).contains(said) && message(f).contains(name), qPrintable(message(f)));
+    QVERIFY(f.window->jobModel().job() == before);
+    QCOMPARE(f.window->fonts().rowCount(), 16);
+}
+
+void TestMainWindow::wordsThatCannotBeMadeStayAsTyped_data()
+{
+    QTest::addColumn<QString>("words");
+    QTest::addColumn<QString>("said");
+    QTest::newRow("none") << " "
+                          << "There are no words yet";
+    QTest::newRow("10,000 characters") << QString(10000, QLatin1Char('a')) << "too long";
+    QTest::newRow("letters no font has") << QString::fromUtf8("漢字漢字") << "none of these letters";
+}
+
+void TestMainWindow::wordsThatCannotBeMadeStayAsTyped()
+{
+    QFETCH(QString, words);
+    QFETCH(QString, said);
+    test::WindowFixture f;
+    f.window->openStation(MainWindow::Compose);
+    auto* edit = f.find<QPlainTextEdit>("words");
+    edit->setPlainText(words);
+    f.rest();
+    QCOMPARE(edit->toPlainText(), words);
+    QVERIFY2(view(f).message().contains(said), qPrintable(view(f).message()));
+    QVERIFY(!f.find<QAbstractButton>("saveCutFile")->isEnabled());
+    QTest::keyClick(edit, Qt::Key_Z, Qt::ControlModifier);
+    f.rest();
+    QVERIFY(view(f).message().isEmpty());
+}
+
+void TestMainWindow::sizesThatCannotBeMadeAreSaid_data()
+{
+    QTest::addColumn<QString>("typed");
+    QTest::newRow("zero") << "0";
+    QTest::newRow("a kilometre") << "999999";
+}
+
+void TestMainWindow::sizesThatCannotBeMadeAreSaid()
+{
+    QFETCH(QString, typed);
+    test::WindowFixture f;
+    f.window->openStation(MainWindow::Compose);
+    typeSize(f, typed);
+    QVERIFY2(view(f).message().contains(QStringLiteral("cannot be made")), qPrintable(view(f).message()));
+    QVERIFY(view(f).message().contains(QStringLiteral("0.5 mm to 10 m")));
+    typeSize(f, QStringLiteral("90"));
+    QVERIFY(view(f).message().isEmpty());
+}
+
+void TestMainWindow::missingLettersAreShown()
+{
+    test::WindowFixture f;
+    f.window->openStation(MainWindow::Compose);
+    f.find<QPlainTextEdit>("words")->setPlainText(QString::fromUtf8("Honey ☃"));
+    f.rest();
+    QVERIFY(f.find<QLabel>("finding")->text().contains(QString::fromUtf8("☃")));
+    QCOMPARE(f.find<QLabel>("panelTitle")->text(), QStringLiteral("Letters are missing"));
+}
+
+void TestMainWindow::severalLines()
+{
+    test::WindowFixture f;
+    auto* edit = f.find<QPlainTextEdit>("words");
+    edit->setFocus();
+    edit->moveCursor(QTextCursor::End);
+    const double before = f.window->findChild<ComposePage*>()->design()->figures_mm.box.height();
+    QTest::keyClick(edit, Qt::Key_Return);
+    QTest::keyClicks(edit, QStringLiteral("Late Summer"));
+    f.rest();
+    QCOMPARE(f.window->jobModel().job().words, std::string("Fennmoor Honey\nLate Summer"));
+    QVERIFY(f.window->findChild<ComposePage*>()->design()->figures_mm.box.height() > 1.8 * before);
+}
+
+void TestMainWindow::heatTransferIsMirroredInTheFile()
+{
+    test::WindowFixture f;
+    f.window->openStation(MainWindow::Compose);
+    chooseByKey(f.find<QComboBox>("process"), QStringLiteral("Knife in heat-transfer material"));
+    f.rest();
+    QVERIFY(f.find<QAbstractButton>("mirrored")->isChecked());
+    QVERIFY(f.window->findChild<ComposePage*>()->design()->is_mirrored);
+    f.save_path = QString::fromStdString((f.folder.path() / "m.svg").string());
+    QTest::mouseClick(f.find<QAbstractButton>("saveCutFile"), Qt::LeftButton);
+    f.rest();
+    QVERIFY2(message(f).contains(QStringLiteral("mirrored")), qPrintable(message(f)));
+}
+
+void TestMainWindow::unwritableFolderIsToldAndKeepsTheWork()
+{
+    test::WindowFixture f;
+    f.save_path = QString::fromStdString((f.folder.path() / "no" / "such" / "folder.svg").string());
+    QTest::keyClick(f.window.get(), Qt::Key_S, Qt::ControlModifier);
+    f.rest();
+    QVERIFY2(message(f).contains(QStringLiteral("could not be written")) &&
+                 message(f).contains(QStringLiteral("folder.svg")),
+             qPrintable(message(f)));
+    QCOMPARE(f.find<QPlainTextEdit>("words")->toPlainText(), QStringLiteral("Fennmoor Honey"));
+}
+
+void TestMainWindow::fullDiskIsToldAndKeepsTheOldFile()
+{
+    test::WindowFixture f;
+    f.save_path = QStringLiteral("/dev/full");
+    // The ending is added where there is none; a device keeps its name through a link.
+    const auto link = f.folder.path() / "full.svg";
+    std::filesystem::create_symlink("/dev/full", link);
+    f.save_path = QString::fromStdString(link.string());
+    QTest::keyClick(f.window.get(), Qt::Key_S, Qt::ControlModifier);
+    f.rest();
+    QVERIFY2(message(f).contains(QStringLiteral("disk is full")), qPrintable(message(f)));
+    QVERIFY(std::filesystem::is_symlink(link));
+}
+
+void TestMainWindow::changingOnesMindWritesNothing()
+{
+    test::WindowFixture f;
+    f.save_path.clear();
+    QTest::keyClick(f.window.get(), Qt::Key_S, Qt::ControlModifier);
+    f.rest();
+    QVERIFY(message(f).isEmpty());
+    QVERIFY(!std::filesystem::exists(f.folder.path() / "garden.svg"));
+}
+
+void TestMainWindow::searchNarrowsWithoutChangingTheFont()
+{
+    test::WindowFixture f;
+    auto* search = f.find<QLineEdit>("fontSearch");
+    QTest::keyClicks(search, QStringLiteral("tansy"));
+    QCOMPARE(f.find<QListView>("fontList")->model()->rowCount(), 1);
+    QVERIFY(QString::fromStdString(f.window->jobModel().job().font.path)
+                .endsWith(QStringLiteral("HartsorrelScript.ttf")));
+    QTest::keyClick(search, Qt::Key_Return); // on to the list
+    QVERIFY(QString::fromStdString(f.window->jobModel().job().font.path)
+                .endsWith(QStringLiteral("TansyCord.ttf")));
+}
+
+void TestMainWindow::emptyStatesSayWhatToDo()
+{
+    test::WindowFixture f(Job{});
+    QCOMPARE(f.find<QLabel>("fontName")->text(), QStringLiteral("No font chosen"));
+    QTest::keyClicks(f.find<QLineEdit>("fontSearch"), QStringLiteral("zzz"));
+    QVERIFY(f.find<QLabel>("findEmpty")->isVisible());
+    QVERIFY(f.find<QLabel>("findEmpty")->text().contains(QStringLiteral("Clear the search")));
+    f.window->openStation(MainWindow::Compose);
+    QVERIFY(view(f).message().contains(QStringLiteral("Choose a font in Find")));
+    QTest::keyClick(f.window.get(), Qt::Key_S, Qt::ControlModifier);
+    QVERIFY(message(f).contains(QStringLiteral("nothing to save yet")));
+}
+
+void TestMainWindow::closingKeepsTheJob()
+{
+    test::WindowFixture f;
+    typeWords(f, QStringLiteral("Ottilie"));
+    f.window->close();
+    QCOMPARE((*f.store.load())->words, std::string("Ottilie"));
+}
+
+void TestMainWindow::everythingHasANameAndIsReachedByTab()
+{
+    test::WindowFixture f;
+    for (const auto station : {MainWindow::Find, MainWindow::Compose}) {
+        f.window->openStation(station);
+        QSet<QWidget*> reached;
+        auto* start = f.find<QPlainTextEdit>("words");
+        start->setFocus();
+        for (int i = 0; i < 80; ++i) {
+            QTest::keyClick(QApplication::focusWidget(), Qt::Key_Tab);
+            reached.insert(QApplication::focusWidget());
+        }
+        QVERIFY(reached.contains(start)); // round, not into a trap
+        for (auto* widget : f.window->findChildren<QWidget*>()) {
+            if (!widget->isVisible() || !widget->isEnabled() || !(widget->focusPolicy() & Qt::TabFocus) ||
+                widget->focusProxy())
+                continue;
+            auto* button = qobject_cast<QAbstractButton*>(widget);
+            const QString name =
+                widget->accessibleName().isEmpty() && button ? button->text() : widget->accessibleName();
+            QVERIFY2(!name.isEmpty(), widget->metaObject()->className());
+            // Of an exclusive group Tab reaches the chosen button, arrow keys the others.
+            if (button && button->isCheckable() && !button->isChecked() &&
+                (button->group() || button->autoExclusive()))
+                continue;
+            QVERIFY2(reached.contains(widget), qPrintable(name));
+        }
+    }
+}
+
+void TestMainWindow::largeTextFits_data()
+{
+    QTest::addColumn<double>("scale");
+    QTest::addColumn<QSize>("size");
+    QTest::newRow("100 %, small window") << 1.0 << QSize(1100, 700);
+    QTest::newRow("150 %") << 1.5 << QSize(1280, 800);
+    QTest::newRow("200 %") << 2.0 << QSize(1920, 1080);
+}
+
+void TestMainWindow::largeTextFits()
+{
+    QFETCH(double, scale);
+    QFETCH(QSize, size);
+    test::WindowFixture f(test::WindowFixture::firstJob(), scale);
+    f.window->resize(size);
+    f.rest();
+    QVERIFY2(f.window->width() <= size.width() && f.window->height() <= size.height(),
+             "the window had to grow");
+    for (const auto station : {MainWindow::Find, MainWindow::Compose}) {
+        f.window->openStation(station);
+        f.rest();
+        for (auto* button : f.window->findChildren<QAbstractButton*>())
+            if (button->isVisible() && !button->text().isEmpty())
+                QVERIFY2(button->width() >= button->minimumSizeHint().width() &&
+                             button->height() >= button->minimumSizeHint().height(),
+                         qPrintable(button->text()));
+        for (auto* label : f.window->findChildren<QLabel*>())
+            if (label->isVisible() && !label->wordWrap() &&
+                label->objectName() != QLatin1String("footerLeft"))
+                QVERIFY2(label->width() >= label->sizeHint().width(), qPrintable(label->text()));
+    }
+}
+
+INK_TEST_GUI_MAIN(TestMainWindow)
+#include "test_main_window.moc"
