@@ -76,8 +76,10 @@ int main(int argc, char** argv)
     parser.add_option("--pictures", arguments.pictures_folder,
                       "Write a PNG of each main view to this folder, then end");
     parser.add_option("--theme", arguments.theme, "light or dark; else as the desktop has it")
+        ->take_last()
         ->check(CLI::IsMember({"light", "dark"}));
     parser.add_option("--text-percent", arguments.text_percent, "Size of the text, 75 to 250")
+        ->take_last()
         ->check(CLI::Range(75, 250));
     parser.add_flag("--no-system-fonts", arguments.no_system_fonts,
                     "Leave out the fonts installed on this computer");

@@ -60,6 +60,7 @@ void JobBand::build()
     m_words->setObjectName(QStringLiteral("words"));
     m_words->setAccessibleName(tr("Words of this job"));
     connect(m_words, &WordsEdit::wordsEdited, &m_model, &JobModel::setWords);
+    m_words->setMinimumWidth(m_theme.scaled(170)); // the answers beside them give way first
     auto* words = section(tr("Words of this job"), m_words);
     row->addWidget(words, 1);
 
@@ -182,6 +183,13 @@ void JobBand::showOther()
     const QString side = job.size.by == SizeBy::Width ? tr("high") : tr("wide");
     m_other->setText(m_other_mm < 0.0 ? QString()
                                       : QStringLiteral("· %1 %2").arg(figure(m_other_mm, job.unit), side));
+}
+
+void JobBand::resizeEvent(QResizeEvent* event)
+{
+    QWidget::resizeEvent(event);
+    // Large text in a small window: what the person asked for stays, what follows from it gives way.
+    m_other->setVisible(width() > m_theme.scaled(820));
 }
 
 void JobBand::focusWords()

@@ -411,6 +411,7 @@ void TestMainWindow::largeTextFits_data()
     QTest::newRow("100 %, small window") << 1.0 << QSize(1100, 700);
     QTest::newRow("150 %") << 1.5 << QSize(1280, 800);
     QTest::newRow("200 %") << 2.0 << QSize(1920, 1080);
+    QTest::newRow("200 %, small screen") << 2.0 << QSize(1280, 800);
 }
 
 void TestMainWindow::largeTextFits()

@@ -10,7 +10,10 @@
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QPushButton>
+#include <QScrollArea>
 #include <QVBoxLayout>
+
+#include <algorithm>
 
 namespace ink::ui {
 namespace {
@@ -93,10 +96,15 @@ QWidget* ComposePage::buildHead()
 
 QWidget* ComposePage::buildPanel()
 {
-    auto* panel = new QWidget(this);
-    panel->setObjectName(QStringLiteral("sidePanel"));
-    panel->setAttribute(Qt::WA_StyledBackground);
-    panel->setFixedWidth(m_theme.scaled(250));
+    auto* frame = new QScrollArea(this); // large text in a small window scrolls
+    frame->setObjectName(QStringLiteral("sidePanel"));
+    frame->setWidgetResizable(true);
+    frame->setFrameShape(QFrame::NoFrame);
+    frame->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    frame->setFocusPolicy(Qt::NoFocus);
+    auto* panel = new QWidget(frame);
+    frame->setWidget(panel);
+    m_panel = frame;
     auto* column = new QVBoxLayout(panel);
     column->setContentsMargins(kMargin, kMargin, kMargin, kMargin);
     column->setSpacing(2 * kGrid);
@@ -159,12 +167,19 @@ QWidget* ComposePage::buildPanel()
     column->addSpacing(2 * kGrid);
     column->addWidget(m_save);
     column->addStretch(1);
-    return panel;
+    return frame;
 }
 
 QString ComposePage::materialColour() const
 {
     return m_material->colour().name();
+}
+
+void ComposePage::resizeEvent(QResizeEvent* event)
+{
+    QWidget::resizeEvent(event);
+    m_panel->setFixedWidth(std::min(m_theme.scaled(250), width() * 3 / 10));
+    m_zoom->setVisible(width() > m_theme.scaled(600));
 }
 
 void ComposePage::jobChanged()

@@ -35,6 +35,9 @@ signals:
     void designChanged();
     void saveWanted();
 
+protected:
+    void resizeEvent(QResizeEvent* event) override;
+
 private:
     QWidget* buildHead();
     QWidget* buildPanel();
@@ -50,6 +53,7 @@ private:
     std::shared_ptr<const Design> m_design;
 
     WeldView* m_view = nullptr;
+    QWidget* m_panel = nullptr;
     QLabel* m_zoom = nullptr;
     Swatches* m_material = nullptr;
     QCheckBox* m_mirrored = nullptr;

@@ -16,7 +16,7 @@
 namespace ink::ui {
 namespace {
 
-constexpr int kRuler = 20;
+constexpr int kRuler_px = 20; // at 100 % text
 constexpr double kMinZoom = 0.01;
 constexpr double kMaxZoom = 200.0;
 constexpr double kStep = 1.25;
@@ -111,9 +111,14 @@ double WeldView::pixelsPerMm() const
     return m_zoom * believable_dpi / kMmPerInch;
 }
 
+int WeldView::ruler() const
+{
+    return m_theme.scaled(kRuler_px);
+}
+
 QRectF WeldView::paperArea() const
 {
-    return QRectF(rect()).adjusted(kRuler, kRuler, 0, 0);
+    return QRectF(rect()).adjusted(ruler(), ruler(), 0, 0);
 }
 
 QPointF WeldView::toScreen(QPointF mm) const
@@ -143,7 +148,8 @@ void WeldView::zoomToFit()
     m_follows_fit = true;
     if (!m_design)
         return;
-    const QRectF area = paperArea().adjusted(64, 56, -84, -96);
+    const double side = m_theme.scaled(64);
+    const QRectF area = paperArea().adjusted(side, side, -1.5 * side, -1.5 * side);
     m_zoom = 1.0;
     const double fit =
         std::min(area.width() / m_box_mm.width(), area.height() / m_box_mm.height()) / pixelsPerMm();
@@ -251,7 +257,7 @@ void WeldView::paintDimensions(QPainter& painter) const
     painter.setPen(QPen(c.soft_ink, 1));
 
     const QString width = figureWithUnit(m_box_mm.width(), m_unit);
-    const double y = low_left.y() + 34;
+    const double y = low_left.y() + m_theme.scaled(34);
     const double text_w = metrics.horizontalAdvance(width) + 16.0;
     const double middle_x = (low_left.x() + low_right.x()) / 2;
     painter.drawLine(QPointF(low_left.x(), y - 5), QPointF(low_left.x(), y + 5));
@@ -259,10 +265,10 @@ void WeldView::paintDimensions(QPainter& painter) const
     painter.drawLine(QPointF(low_left.x(), y), QPointF(middle_x - text_w / 2, y));
     painter.drawLine(QPointF(middle_x + text_w / 2, y), QPointF(low_right.x(), y));
     painter.setPen(c.ink);
-    painter.drawText(QRectF(middle_x - text_w, y - 12, 2 * text_w, 24), Qt::AlignCenter, width);
+    painter.drawText(QRectF(middle_x - text_w, y - 24, 2 * text_w, 48), Qt::AlignCenter, width);
 
     const QString height = figureWithUnit(m_box_mm.height(), m_unit);
-    const double x = top_right.x() + 30;
+    const double x = top_right.x() + metrics.horizontalAdvance(height) / 2.0 + 2 * kGrid;
     const double middle_y = (top_right.y() + low_right.y()) / 2;
     const double gap = metrics.height() / 2.0 + 4;
     painter.setPen(QPen(c.soft_ink, 1));
@@ -273,7 +279,7 @@ void WeldView::paintDimensions(QPainter& painter) const
         painter.drawLine(QPointF(x, middle_y + gap), QPointF(x, low_right.y()));
     }
     painter.setPen(c.ink);
-    painter.drawText(QRectF(x - 60, middle_y - 12, 120, 24), Qt::AlignCenter, height);
+    painter.drawText(QRectF(x - 120, middle_y - 24, 240, 48), Qt::AlignCenter, height);
 }
 
 void WeldView::paintRulers(QPainter& painter) const
@@ -281,8 +287,8 @@ void WeldView::paintRulers(QPainter& painter) const
     painter.setRenderHint(QPainter::Antialiasing, false);
     const auto& c = m_theme.colours();
     const QRectF area = paperArea();
-    painter.fillRect(QRectF(0, 0, width(), kRuler), c.wash);
-    painter.fillRect(QRectF(0, 0, kRuler, height()), c.wash);
+    painter.fillRect(QRectF(0, 0, width(), ruler()), c.wash);
+    painter.fillRect(QRectF(0, 0, ruler(), height()), c.wash);
     painter.setFont(m_theme.text(TextSize::Tiny));
     const QFontMetrics metrics(painter.font());
     const double per_unit = pixelsPerMm() * (m_unit == LengthUnit::Inch ? kMmPerInch : 1.0);
@@ -293,28 +299,28 @@ void WeldView::paintRulers(QPainter& painter) const
     };
 
     painter.save();
-    painter.setClipRect(QRectF(kRuler, 0, width() - kRuler, kRuler));
+    painter.setClipRect(QRectF(ruler(), 0, width() - ruler(), ruler()));
     for (double k = std::ceil((area.left() - origin.x()) / per_unit / step) - 1;
          origin.x() + k * step * per_unit < area.right(); ++k) {
         const double x = std::round(origin.x() + k * step * per_unit) + 0.5;
         painter.setPen(c.soft_ink);
-        painter.drawLine(QPointF(x, 4), QPointF(x, kRuler));
+        painter.drawLine(QPointF(x, 4), QPointF(x, ruler()));
         painter.drawText(QPointF(x + 3, 4 + metrics.ascent() - 1),
                          text(std::abs(k * step) < 1e-9 ? 0 : k * step));
         for (int i = 1; i < 5; ++i)
-            painter.drawLine(QPointF(x + i * step * per_unit / 5, kRuler - 4),
-                             QPointF(x + i * step * per_unit / 5, kRuler));
+            painter.drawLine(QPointF(x + i * step * per_unit / 5, ruler() - 4),
+                             QPointF(x + i * step * per_unit / 5, ruler()));
     }
     painter.restore();
     painter.save();
-    painter.setClipRect(QRectF(0, kRuler, kRuler, height() - kRuler));
+    painter.setClipRect(QRectF(0, ruler(), ruler(), height() - ruler()));
     for (double k = std::ceil((origin.y() - area.bottom()) / per_unit / step) - 1;
          origin.y() - k * step * per_unit > area.top(); ++k) {
         const double y = std::round(origin.y() - k * step * per_unit) + 0.5;
         painter.setPen(c.soft_ink);
-        painter.drawLine(QPointF(4, y), QPointF(kRuler, y));
+        painter.drawLine(QPointF(4, y), QPointF(ruler(), y));
         const QString label = text(std::abs(k * step) < 1e-9 ? 0 : k * step);
-        if (y - 3 - metrics.horizontalAdvance(label) > kRuler) {
+        if (y - 3 - metrics.horizontalAdvance(label) > ruler()) {
             painter.save();
             painter.translate(4 + metrics.ascent() - 1, y - 3);
             painter.rotate(-90);
@@ -322,13 +328,13 @@ void WeldView::paintRulers(QPainter& painter) const
             painter.restore();
         }
         for (int i = 1; i < 5; ++i)
-            painter.drawLine(QPointF(kRuler - 4, y - i * step * per_unit / 5),
-                             QPointF(kRuler, y - i * step * per_unit / 5));
+            painter.drawLine(QPointF(ruler() - 4, y - i * step * per_unit / 5),
+                             QPointF(ruler(), y - i * step * per_unit / 5));
     }
     painter.restore();
-    painter.fillRect(QRectF(0, 0, kRuler, kRuler), c.wash);
+    painter.fillRect(QRectF(0, 0, ruler(), ruler()), c.wash);
     painter.setPen(c.soft_ink);
-    painter.drawText(QRectF(0, 0, kRuler, kRuler), Qt::AlignCenter,
+    painter.drawText(QRectF(0, 0, ruler(), ruler()), Qt::AlignCenter,
                      m_unit == LengthUnit::Inch ? tr("in") : tr("mm"));
 }
 

@@ -52,6 +52,7 @@ protected:
 
 private:
     double pixelsPerMm() const;
+    int ruler() const;
     QRectF paperArea() const;
     QPointF toScreen(QPointF mm) const;
     void zoomAbout(double zoom, QPointF screen);

@@ -11,6 +11,8 @@
 #include <QScrollArea>
 #include <QScrollBar>
 
+#include <algorithm>
+
 namespace ink::ui {
 namespace {
 
@@ -65,17 +67,18 @@ QWidget* FindPage::buildList()
     m_search->setPlaceholderText(tr("A word in the name"));
     m_search->setClearButtonEnabled(true);
     m_search->setMaximumWidth(m_theme.scaled(230));
+    m_search->setMinimumWidth(m_theme.scaled(90));
     auto* folder = new QPushButton(tr("Open a folder…"), head);
     folder->setObjectName(QStringLiteral("openFolder"));
     folder->setProperty("role", QStringLiteral("quiet"));
-    auto* hint = new QLabel(tr("or drop a font anywhere"), head);
-    hint->setProperty("role", QStringLiteral("soft"));
-    hint->setFont(m_theme.text(TextSize::Small));
+    m_hint = new QLabel(tr("or drop a font anywhere"), head);
+    m_hint->setProperty("role", QStringLiteral("soft"));
+    m_hint->setFont(m_theme.text(TextSize::Small));
     head_row->addWidget(m_count);
     head_row->addWidget(m_search, 1);
     head_row->addStretch(1);
     head_row->addWidget(folder);
-    head_row->addWidget(hint);
+    head_row->addWidget(m_hint);
     column->addWidget(head);
 
     m_list = new QListView(side);
@@ -114,7 +117,7 @@ QWidget* FindPage::buildPanel()
     auto* panel = new QWidget(this);
     panel->setObjectName(QStringLiteral("sidePanel"));
     panel->setAttribute(Qt::WA_StyledBackground);
-    panel->setFixedWidth(m_theme.scaled(300));
+    m_panel = panel;
     auto* column = new QVBoxLayout(panel);
     column->setContentsMargins(kMargin, kMargin, kMargin, kMargin);
     column->setSpacing(2 * kGrid);
@@ -210,6 +213,13 @@ void FindPage::showCount()
                              .arg(m_search->text())
                              .arg(m_fonts.rowCount()));
     emit countChanged();
+}
+
+void FindPage::resizeEvent(QResizeEvent* event)
+{
+    QWidget::resizeEvent(event);
+    m_panel->setFixedWidth(std::min(m_theme.scaled(300), width() * 3 / 10));
+    m_hint->setVisible(width() > m_theme.scaled(860)); // dropping works without being told
 }
 
 void FindPage::setSearching(bool is_searching)

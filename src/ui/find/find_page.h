@@ -29,6 +29,9 @@ signals:
     void folderWanted();
     void countChanged();
 
+protected:
+    void resizeEvent(QResizeEvent* event) override;
+
 private:
     QWidget* buildList();
     QWidget* buildPanel();
@@ -48,6 +51,8 @@ private:
     QLabel* m_count = nullptr;
     QLineEdit* m_search = nullptr;
     QListView* m_list = nullptr;
+    QLabel* m_hint = nullptr;
+    QWidget* m_panel = nullptr;
     QLabel* m_empty = nullptr;
     QLabel* m_name = nullptr;
     QLabel* m_facts = nullptr;

@@ -171,6 +171,8 @@ void FontLineDelegate::paintFigures(QPainter& painter, const QRectF& area, const
     }
     const auto& f = design.figures_mm;
     const auto figureAndWord = [&](const QString& text) {
+        if (x + QFontMetrics(bold).horizontalAdvance(text) > area.right())
+            return; // whole figures or none
         const auto space = text.lastIndexOf(QLatin1Char(' '));
         write(text.left(space), bold, c.ink, 5);
         write(text.mid(space + 1), plain, c.soft_ink, 18);

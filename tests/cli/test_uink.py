@@ -1,0 +1,153 @@
+#!/usr/bin/python3
+"""The contract of `uink weld`, from outside: options, report, exit codes, one line on standard error."""
+import json
+import os
+import resource
+import signal
+import sys
+import tempfile
+import unittest
+from pathlib import Path
+
+sys.path.insert(0, str(Path(__file__).resolve().parent.parent / "reference"))
+from support import DEMO, ROOT, run, weld  # noqa: E402
+
+FONT = DEMO / "HartsorrelScript.ttf"
+PLAIN = DEMO / "GatepostPlain.ttf"
+
+
+class Contract(unittest.TestCase):
+    def setUp(self):
+        folder = tempfile.TemporaryDirectory()
+        self.addCleanup(folder.cleanup)
+        self.folder = Path(folder.name)
+
+    def refused(self, *arguments, names=(), **options):
+        """Non-zero, nothing on standard output, one line on standard error that names what is asked for."""
+        done = run("weld", *arguments, **options)
+        self.assertNotEqual(done.returncode, 0, arguments)
+        self.assertGreater(done.returncode, 0, "it was killed by a signal")
+        self.assertEqual(done.stdout, "")
+        self.assertEqual(len(done.stderr.strip().splitlines()), 1, done.stderr)
+        for name in names:
+            self.assertIn(str(name), done.stderr)
+        return done.stderr
+
+    def test_help_and_version(self):
+        for arguments in (["--help"], ["weld", "--help"], ["--version"]):
+            done = run(*arguments)
+            self.assertEqual((done.returncode, done.stderr), (0, ""))
+        self.assertRegex(run("--version").stdout, r"^uink \d+\.\d+\.\d+\n$")
+        for option in ("--font", "--face", "--instance", "--text", "--height-mm", "--width-mm", "--em-mm", "--tracking-em",
+                       "--features", "--mirror", "--out", "--report"):
+            self.assertIn(option, run("weld", "--help").stdout)
+
+    def test_report_fields(self):
+        report = weld(FONT, "Fennmoor Honey", "--width-mm", "120")
+        self.assertEqual(list(report), ["pieces", "middles", "nodes", "nodes_before", "area_mm2", "cut_length_mm", "width_mm",
+                                        "height_mm", "missing", "warnings"])
+        self.assertEqual((report["pieces"], report["middles"], report["width_mm"]), (3, 7, 120.0))
+        self.assertLess(report["nodes"], report["nodes_before"])
+
+    def test_sizes(self):
+        self.assertAlmostEqual(weld(FONT, "Bram", "--height-mm", "25")["height_mm"], 25, places=5)
+        one, two = (weld(PLAIN, "H", "--em-mm", size)["height_mm"] for size in ("10", "20"))
+        self.assertAlmostEqual(two, 2 * one, places=5)
+
+    def test_tracking_is_added_after_every_glyph(self):
+        plain, wide = (weld(PLAIN, "HHH", "--em-mm", "100", f"--tracking-em={t}") for t in ("0", "0.1"))
+        self.assertAlmostEqual(wide["width_mm"] - plain["width_mm"], 2 * 0.1 * 100, places=3)
+
+    def test_features_instances_faces_lines(self):
+        self.assertGreater(weld(DEMO / "TansyCord.ttf", "Fay", "--em-mm", "40", "--features", "swsh,fina=1")["width_mm"],
+                           weld(DEMO / "TansyCord.ttf", "Fay", "--em-mm", "40")["width_mm"] + 5)
+        light, bold = (weld(DEMO / "HobnailHand.ttf", "Bram", "--em-mm", "40", "--instance", i)["area_mm2"] for i in ("Light", "Bold"))
+        self.assertGreater(bold, 1.5 * light)
+        collection = ROOT / "tests" / "data" / "two-faces.ttc"
+        self.assertNotEqual(weld(collection, "B", "--em-mm", "40")["nodes"], weld(collection, "B", "--em-mm", "40", "--face", "1")["nodes"])
+        one, two, real = (weld(PLAIN, t, "--em-mm", "40")["height_mm"] for t in ("H", r"H\nH", "H\nH"))
+        self.assertGreater(two, 2 * one)
+        self.assertEqual(two, real)
+
+    def test_missing_characters_are_reported_and_the_rest_is_made(self):
+        done = run("weld", "--font", FONT, "--text", "a漢b", "--em-mm", "40", "--report", "-")
+        self.assertEqual(done.returncode, 0)
+        report = json.loads(done.stdout)
+        self.assertEqual(report["missing"], ["漢"])
+        self.assertEqual(len(report["warnings"]), 1)
+        self.assertIn("漢", done.stderr)
+
+    def test_svg_and_report_to_files(self):
+        svg, report = self.folder / "a.svg", self.folder / "a.json"
+        done = run("weld", "--font", FONT, "--text", "Bram", "--width-mm", "50", "--out", svg, "--report", report)
+        self.assertEqual((done.returncode, done.stdout, done.stderr), (0, "", ""))
+        self.assertIn('width="50mm"', svg.read_text())
+        self.assertEqual(json.loads(report.read_text())["width_mm"], 50.0)
+        self.assertEqual(run("weld", "--font", FONT, "--text", "Bram", "--width-mm", "50", "--out", "-").stdout, svg.read_text())
+
+    def test_redirected_output_is_not_replaced(self):
+        target = self.folder / "out.txt"
+        with open(target, "w") as stream:
+            stream.write("before\n")
+            stream.flush()
+            import subprocess
+            subprocess.run([os.environ["UINK"], "weld", "--font", FONT, "--text", "B", "--em-mm", "9", "--report", "-"], stdout=stream, check=True)
+        self.assertTrue(target.read_text().startswith("before\n{"))
+
+    def test_bad_arguments(self):
+        self.refused("--font", FONT, "--text", "a", names=["--width-mm"])
+        self.refused("--font", FONT, "--text", "a", "--width-mm", "1", "--em-mm", "1")
+        self.refused("--text", "a", "--width-mm", "1", names=["--font"])
+        self.refused("--font", FONT, "--text", "a", "--width-mm", "wide", names=["wide"])
+        self.refused("--font", FONT, "--text", "a", "--width-mm", "9", "--features", "ss01,!", names=[FONT, "!"])
+        self.refused("--font", FONT, "--text", "a", "--width-mm", "9", "--instance", "Bold", names=[FONT, "Bold"])
+        self.refused("--font", FONT, "--text", "a", "--width-mm", "9", "--face", "3", names=[FONT])
+        self.refused("--font", FONT, "--text", "a", "--width-mm", "9", "--tracking-em", "nan", names=[FONT])
+
+    def test_bad_fonts(self):
+        whole = FONT.read_bytes()
+        cases = {"letter.ttf": (b"Dear customer", "not a font"), "half.ttf": (whole[:len(whole) // 2], "ends too early"),
+                 "empty.ttf": (b"", "not a font"), "pixels.ttf": (whole.replace(b"glyf", b"EBDT", 1), "pixels, not outlines"),
+                 "colour.ttf": (whole.replace(b"glyf", b"CBDT", 1), "colour pictures only")}
+        for name, (content, said) in cases.items():
+            path = self.folder / name
+            path.write_bytes(content)
+            with self.subTest(name=name):
+                self.refused("--font", path, "--text", "a", "--em-mm", "9", names=[path, said])
+        self.refused("--font", self.folder / "none.ttf", "--text", "a", "--em-mm", "9", names=["none.ttf", "no such file"])
+        self.refused("--font", self.folder, "--text", "a", "--em-mm", "9", names=[self.folder])
+
+    def test_a_real_colour_font(self):
+        emoji = "/usr/share/fonts/truetype/noto/NotoColorEmoji.ttf"
+        self.refused("--font", emoji, "--text", "🐝", "--em-mm", "9", names=[emoji, "colour pictures only"])
+
+    def test_bad_words(self):
+        for text, said in (("", "no words"), (" \\n ", "no words"), ("a" * 10000, "10000 characters"), ("漢", "none of these letters")):
+            with self.subTest(text=text[:5]):
+                self.refused("--font", FONT, "--text", text, "--em-mm", "9", names=[FONT, said])
+        self.refused("--font", FONT, "--text", b"\xff\xfe".decode("utf-8", "surrogateescape"), "--em-mm", "9", names=["UTF-8"])
+
+    def test_bad_sizes(self):
+        for size in ("0", "-5", "1e6", "nan", "inf"):
+            with self.subTest(size=size):
+                self.refused("--font", FONT, "--text", "a", f"--width-mm={size}", names=[FONT, "0.5 mm to 10 m"])
+
+    def test_unwritable_places_and_full_disks(self):
+        base = ["--font", FONT, "--text", "Fennmoor Honey", "--width-mm", "120"]
+        self.refused(*base, "--out", self.folder / "none" / "a.svg", names=["a.svg", "could not be written"])
+        self.refused(*base, "--out", self.folder, names=[self.folder])
+        self.refused(*base, "--out", "/dev/full", names=["/dev/full", "disk is full"])
+        old = self.folder / "old.svg"
+        old.write_text("the old file")
+
+        def little_room():
+            signal.signal(signal.SIGXFSZ, signal.SIG_IGN)
+            resource.setrlimit(resource.RLIMIT_FSIZE, (4096, 4096))
+
+        self.refused(*base, "--out", old, names=[old, "disk is full"], preexec_fn=little_room)
+        self.assertEqual(old.read_text(), "the old file")
+        self.assertEqual([p.name for p in self.folder.iterdir()], ["old.svg"])
+
+
+if __name__ == "__main__":
+    unittest.main()
