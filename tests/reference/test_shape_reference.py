@@ -1,6 +1,6 @@
 #!/usr/bin/python3
 """Glyphs and advances against hb-shape (Debian libharfbuzz-bin), outlines against fontTools
-(python3-fonttools), on fonts of Debian's packages: TrueType, CFF, CFF2, variable, right-to-left,
+(python3-fonttools), on fonts of Debian's packages: TrueType, CFF, variable, right-to-left,
 combining marks, ligatures, contextual forms.
 """
 import json
