@@ -1,5 +1,6 @@
 # Sourced: start_display WIDTHxHEIGHT sets DISPLAY to a virtual screen of its own; stop_display ends it.
 virtual_display_pid=
+virtual_runtime_dir=
 start_display() {
     local number_file
     number_file=$(mktemp)
@@ -13,8 +14,10 @@ start_display() {
     DISPLAY=:$(cat "$number_file")
     export DISPLAY
     rm -f "$number_file"
+    [ -n "${XDG_RUNTIME_DIR:-}" ] || { XDG_RUNTIME_DIR=$(mktemp -d); virtual_runtime_dir=$XDG_RUNTIME_DIR; export XDG_RUNTIME_DIR; }
 }
 stop_display() {
     [ -z "$virtual_display_pid" ] || kill "$virtual_display_pid" 2> /dev/null || true
     virtual_display_pid=
+    [ -z "$virtual_runtime_dir" ] || rm -rf "$virtual_runtime_dir"
 }

@@ -235,7 +235,7 @@ void MainWindow::showFooter()
 void MainWindow::saveCutFile()
 {
     const auto design = m_compose->design();
-    if (!design || !m_designs.isIdle()) {
+    if (!design || !m_compose->isUpToDate()) {
         m_message->show(Mark::LookAt,
                         design
                             ? tr("The words are still being welded. Save again in a moment.")

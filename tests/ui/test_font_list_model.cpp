@@ -40,6 +40,7 @@ class TestFontListModel : public QObject
 private slots:
     void demoFontsFirstThenTheRest();
     void nothingIsListedTwice();
+    void manyFontsArriveInOneGo();
     void previewsFollowTheWords();
     void onlyTheNewestAnswerCounts();
     void aFontThatFailsSaysWhy();
@@ -65,6 +66,26 @@ void TestFontListModel::nothingIsListedTwice()
     f.addDemo();
     f.addDemo();
     QCOMPARE(f.model.rowCount(), 16);
+}
+
+void TestFontListModel::manyFontsArriveInOneGo()
+{
+    Fixture f;
+    f.addDemo();
+    std::vector<FontEntry> many;
+    for (int i = 0; i < 5000; ++i) {
+        FontEntry entry = f.model.entry(0);
+        entry.origin = FontOrigin::System;
+        entry.path = "/fonts/" + std::to_string(i * 7919 % 5000) + ".ttf";
+        entry.info.family = "Family " + std::to_string(i % 900);
+        many.push_back(entry);
+    }
+    QSignalSpy inserted(&f.model, &QAbstractItemModel::rowsInserted);
+    f.model.addEntries(many);
+    QCOMPARE(f.model.rowCount(), 5016);
+    QCOMPARE(inserted.count(), 1);
+    for (int i = 17; i < f.model.rowCount(); ++i)
+        QVERIFY(f.model.entry(i - 1).info.family <= f.model.entry(i).info.family);
 }
 
 void TestFontListModel::previewsFollowTheWords()

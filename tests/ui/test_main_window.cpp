@@ -96,6 +96,7 @@ private slots:
     void unwritableFolderIsToldAndKeepsTheWork();
     void fullDiskIsToldAndKeepsTheOldFile();
     void changingOnesMindWritesNothing();
+    void nothingOldIsSaved();
     void searchNarrowsWithoutChangingTheFont();
     void emptyStatesSayWhatToDo();
     void closingKeepsTheJob();
@@ -338,6 +339,20 @@ void TestMainWindow::changingOnesMindWritesNothing()
     f.rest();
     QVERIFY(message(f).isEmpty());
     QVERIFY(!std::filesystem::exists(f.folder.path() / "garden.svg"));
+}
+
+void TestMainWindow::nothingOldIsSaved()
+{
+    test::WindowFixture f;
+    f.save_path = QString::fromStdString((f.folder.path() / "old.svg").string());
+    f.window->jobModel().setWords(QStringLiteral("Bram"));
+    QTest::keyClick(f.window.get(), Qt::Key_S, Qt::ControlModifier); // before the weld is there
+    QVERIFY2(message(f).contains(QStringLiteral("still being welded")), qPrintable(message(f)));
+    f.rest();
+    QVERIFY(!std::filesystem::exists(f.folder.path() / "old.svg"));
+    QTest::keyClick(f.window.get(), Qt::Key_S, Qt::ControlModifier);
+    f.rest();
+    QVERIFY(message(f).startsWith(QStringLiteral("Saved old.svg")));
 }
 
 void TestMainWindow::searchNarrowsWithoutChangingTheFont()

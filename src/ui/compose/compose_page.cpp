@@ -196,6 +196,7 @@ void ComposePage::jobChanged()
     }
     if (job.font.path.empty()) {
         m_designs.cancel(kSlot);
+        m_is_up_to_date = true;
         m_design.reset();
         m_view->showMessage(tr("Choose a font in Find: the words appear here as one welded shape."));
         showFigures();
@@ -203,12 +204,14 @@ void ComposePage::jobChanged()
         return;
     }
     // The old shape stays in sight until the new one is there, but it can no longer be saved.
+    m_is_up_to_date = false;
     m_save->setEnabled(false);
     m_designs.request(kSlot, job, job.font, 1, [this](const DesignResult& result) { show(result); });
 }
 
 void ComposePage::show(const DesignResult& result)
 {
+    m_is_up_to_date = true;
     if (result) {
         m_design = *result;
         m_view->showDesign(m_design);
@@ -233,7 +236,7 @@ void ComposePage::show(const DesignResult& result)
 
 void ComposePage::showFigures()
 {
-    m_save->setEnabled(m_design != nullptr);
+    m_save->setEnabled(m_design != nullptr && m_is_up_to_date);
     m_title->setText(!m_design                   ? tr("Nothing to cut yet")
                      : m_design->missing.empty() ? tr("Ready to cut")
                                                  : tr("Letters are missing"));

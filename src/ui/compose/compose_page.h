@@ -28,6 +28,8 @@ public:
     WeldView& view() { return *m_view; }
     /// The newest finished design; null while there is none for this job.
     std::shared_ptr<const Design> design() const { return m_design; }
+    /// False while the design of an older job is still shown.
+    bool isUpToDate() const { return m_is_up_to_date; }
     /// Fill colour of the chosen material, as SVG writes it.
     QString materialColour() const;
 
@@ -50,6 +52,7 @@ private:
     DesignService& m_designs;
     const Theme& m_theme;
     Job m_last_job;
+    bool m_is_up_to_date = true;
     std::shared_ptr<const Design> m_design;
 
     WeldView* m_view = nullptr;

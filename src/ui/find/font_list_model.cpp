@@ -4,6 +4,7 @@
 #include "ui/outline_paths.h"
 
 #include <algorithm>
+#include <iterator>
 #include <tuple>
 
 namespace ink::ui {
@@ -14,6 +15,11 @@ auto sortKey(const FontEntry& e)
     static constexpr int kOrder[] = {0, 2, 1, 3}; // demo, dropped, folder, system
     return std::tuple(kOrder[static_cast<int>(e.origin)], e.info.family, e.info.style, e.path.string(),
                       e.info.choice.face, e.info.choice.instance);
+}
+
+std::string keyOf(const FontRef& font)
+{
+    return font.path + '\n' + std::to_string(font.face) + '\n' + font.instance;
 }
 
 /// What the words come to in this font, for those who listen instead of look.
@@ -67,16 +73,23 @@ QVariant FontListModel::data(const QModelIndex& index, int role) const
 
 void FontListModel::addEntries(const std::vector<FontEntry>& entries)
 {
-    for (const auto& entry : entries) {
-        const auto at = std::ranges::lower_bound(m_rows, sortKey(entry), {},
-                                                 [](const Row& r) { return sortKey(r.entry); });
-        const bool known = std::ranges::any_of(m_rows, [&](const Row& r) { return r.entry == entry; });
-        if (known)
-            continue;
+    std::vector<Row> added;
+    for (const auto& entry : entries)
+        if (m_known.insert(keyOf(refOf(entry))).second)
+            added.push_back(Row{entry, m_next_slot++, 0, nullptr});
+    const auto key = [](const Row& r) { return sortKey(r.entry); };
+    std::ranges::sort(added, {}, key);
+    // Thousands of system fonts arrive at once: what stands together goes in together.
+    for (auto first = added.begin(); first != added.end();) {
+        const auto at = std::ranges::lower_bound(m_rows, key(*first), {}, key);
+        auto last = first + 1;
+        while (last != added.end() && (at == m_rows.end() || key(*last) < key(*at)))
+            ++last;
         const auto row = static_cast<int>(at - m_rows.begin());
-        beginInsertRows({}, row, row);
-        m_rows.insert(at, Row{entry, m_next_slot++, 0, nullptr});
+        beginInsertRows({}, row, row + static_cast<int>(last - first) - 1);
+        m_rows.insert(at, std::make_move_iterator(first), std::make_move_iterator(last));
         endInsertRows();
+        first = last;
     }
 }
 

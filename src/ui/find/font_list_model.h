@@ -11,6 +11,8 @@
 
 #include <memory>
 #include <optional>
+#include <string>
+#include <unordered_set>
 #include <vector>
 
 namespace ink::ui {
@@ -59,6 +61,7 @@ private:
     JobModel& m_job;
     DesignService& m_designs;
     mutable std::vector<Row> m_rows;
+    std::unordered_set<std::string> m_known;
     quint64 m_next_slot = 1000;
     quint64 m_job_serial = 1;
     Job m_last_job;
