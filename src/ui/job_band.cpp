@@ -21,6 +21,8 @@ namespace {
 
 constexpr int kPerforation = 4; // radius of the holes along the torn edge
 constexpr int kPitch = 12;
+constexpr int kAnswer_px = 48;
+constexpr int kTwoLines_px = 66; // the words stay the largest type when there are two lines of them
 
 } // namespace
 
@@ -43,9 +45,10 @@ QWidget* JobBand::section(const QString& caption, QWidget* content)
     label->setFont(m_theme.text(TextSize::Tiny));
     label->setBuddy(content->focusProxy() ? content->focusProxy() : content);
     // Captions stand on one line across the band, and so do the answers below them.
-    content->setFixedHeight(m_theme.scaled(48));
+    content->setFixedHeight(m_theme.scaled(kAnswer_px));
     layout->addWidget(label);
     layout->addWidget(content);
+    layout->addStretch(1);
     m_sections.push_back(box);
     return box;
 }
@@ -150,6 +153,7 @@ void JobBand::showJob()
 {
     const auto& job = m_model.job();
     m_words->showWords(QString::fromStdString(job.words));
+    m_words->setFixedHeight(m_theme.scaled(m_words->blockCount() > 1 ? kTwoLines_px : kAnswer_px));
     {
         const QSignalBlocker blocker(m_size);
         const bool inches = job.unit == LengthUnit::Inch;
