@@ -9,6 +9,7 @@ named in derive.py. The results are committed, so nobody needs to run this to us
 import argparse
 import os
 import sys
+from concurrent.futures import ProcessPoolExecutor
 
 sys.path.insert(0, os.path.dirname(os.path.abspath(__file__)))
 
@@ -30,6 +31,11 @@ def makers(npm_folder):
     return out
 
 
+def make(name, npm_folder, out):
+    makers(npm_folder)[name](out)
+    return name
+
+
 def main():
     arguments = argparse.ArgumentParser(description=__doc__, formatter_class=argparse.RawDescriptionHelpFormatter)
     arguments.add_argument("--out", default=os.path.join(HERE, "..", "fonts"))
@@ -38,11 +44,13 @@ def main():
     options = arguments.parse_args()
     available = makers(options.npm)
     os.makedirs(options.out, exist_ok=True)
-    for name in options.names or available:
+    names = options.names or list(available)
+    for name in names:
         if name not in available:
             sys.exit(f"build.py: no font is called {name}; there are {', '.join(available)}")
-        print(f"making {name}", flush=True)
-        available[name](options.out)
+    with ProcessPoolExecutor() as pool:
+        for name in pool.map(make, names, [options.npm] * len(names), [options.out] * len(names)):
+            print(f"made {name}", flush=True)
 
 
 if __name__ == "__main__":

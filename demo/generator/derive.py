@@ -55,7 +55,7 @@ def build(key, folder, npm_folder):
         if tag in font:
             del font[tag]
     _give_codes(font)
-    copyright_line = font["name"].getDebugName(0)
+    copyright_line = " ".join(font["name"].getDebugName(0).split())
     _rename(font, recipe, style, copyright_line)
     font["OS/2"].achVendID, font["OS/2"].fsType = "INK ", 0
     font["head"].created = font["head"].modified = BUILT

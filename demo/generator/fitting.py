@@ -38,7 +38,7 @@ def _draw_ring(pen, segments):
 
 def ring_to_segments(coordinates, error=1.6, corner_deg=38, step=7):
     """Segments of 2 (line) or 4 (cubic) points around a closed ring."""
-    ring = np.array(coordinates, float)
+    ring = np.round(np.array(coordinates, float), 3)  # noise of the last digits ends here
     if not np.array_equal(ring[0], ring[-1]):
         ring = np.vstack([ring, ring[:1]])
     s = cumulative(ring)
@@ -77,7 +77,7 @@ def _corners(points, s, at, around, corner_deg):
         np.linalg.norm(before, axis=1) * np.linalg.norm(after, axis=1), 1e-9)
     angle = np.degrees(np.arccos(np.clip(cosine, -1, 1)))
     chosen = []
-    for i in sorted(np.nonzero(angle > corner_deg)[0], key=lambda k: -angle[k]):
+    for i in sorted(np.nonzero(angle > corner_deg)[0], key=lambda k: (-round(angle[k], 4), k)):
         if all(min(abs(s[i] - c), around - abs(s[i] - c)) > arm * 1.6 for c in chosen):
             chosen.append(s[i])
     return sorted(chosen)
@@ -93,7 +93,7 @@ def _fit(points, start, end, error):
         curve = _least_squares(points, u, start, end)
         off = _value(curve, u) - points
         squared = np.sum(off ** 2, axis=1)
-        worst = int(np.argmax(squared))
+        worst = first_largest(squared)
         if squared[worst] < error * error:
             return [tuple(curve)]
         if squared[worst] > 40 * error * error:
@@ -103,6 +103,12 @@ def _fit(points, start, end, error):
     back, ahead = max(0, worst - 3), min(len(points) - 1, worst + 3)
     tangent = unit(points[back] - points[ahead])
     return _fit(points[:worst + 1], start, tangent, error) + _fit(points[worst:], -tangent, end, error)
+
+
+def first_largest(values):
+    """Index of the largest value; of several that differ only by rounding noise the first, so that every
+    machine splits a symmetric shape at the same place."""
+    return int(np.argmax(values >= values.max() * (1 - 1e-6)))
 
 
 def _value(curve, t):

@@ -25,7 +25,7 @@ class BroadNib:
     angle_deg: float
 
     def draw(self, line):
-        line = resample(line, 5.0)
+        line = resample(line, 8.0)
         angle, around = np.radians(self.angle_deg), np.linspace(0, 2 * np.pi, 28, endpoint=False)
         turn = np.array([[np.cos(angle), np.sin(angle)], [-np.sin(angle), np.cos(angle)]])
         nib = np.c_[self.width / 2 * np.cos(around), self.thin / 2 * np.sin(around)] @ turn
