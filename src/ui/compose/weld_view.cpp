@@ -99,6 +99,8 @@ void WeldView::setOverlapsShown(bool shown)
 
 void WeldView::setUnit(LengthUnit unit)
 {
+    if (unit == m_unit)
+        return; // every edit of the job passes here
     m_unit = unit;
     update();
 }
@@ -216,32 +218,32 @@ void WeldView::paintPaper(QPainter& painter, const QRectF& area) const
 void WeldView::paintDesign(QPainter& painter) const
 {
     const auto& c = m_theme.colours();
+    // Mapped to pixels first: filling a path through a scaled painter takes Qt ten times as long.
+    const QPointF origin = toScreen({0, 0});
+    const QTransform to_screen(pixelsPerMm(), 0, 0, pixelsPerMm(), origin.x(), origin.y());
+    const QPainterPath welded = to_screen.map(m_path_mm);
+    std::vector<QPainterPath> letters;
+    if (m_overlaps_shown)
+        for (const auto& glyph : m_glyphs_mm)
+            letters.push_back(to_screen.map(glyph));
+
     painter.save();
-    painter.translate(toScreen({0, 0}));
-    painter.scale(pixelsPerMm(), pixelsPerMm());
-    const auto hairline = [&](const QColor& colour, double px, Qt::PenStyle style = Qt::SolidLine) {
-        QPen pen(colour, px, style);
-        pen.setCosmetic(true);
-        return pen;
-    };
     if (m_look == Look::Material) {
-        painter.fillPath(m_path_mm, m_material);
+        painter.fillPath(welded, m_material);
         if (contrast(m_material, c.card) < 1.6) // a pale material still has an edge
-            painter.strokePath(m_path_mm, hairline(c.soft_ink, 1));
+            painter.strokePath(welded, QPen(c.soft_ink, 1));
     } else {
-        if (m_overlaps_shown) { // see-through letters: darker where two of them lie on each other
-            QColor tint = c.madder;
-            tint.setAlphaF(0.22f);
-            for (const auto& glyph : m_glyphs_mm)
-                painter.fillPath(glyph, tint);
-        }
-        painter.strokePath(m_path_mm, hairline(c.ink, 1.6));
+        QColor tint = c.madder; // see-through letters: darker where two of them lie on each other
+        tint.setAlphaF(0.22f);
+        for (const auto& letter : letters)
+            painter.fillPath(letter, tint);
+        painter.strokePath(welded, QPen(c.ink, 1.6));
     }
     if (m_overlaps_shown) {
         const bool on_dark = m_look == Look::Material && contrast(m_material, QColor(Qt::white)) >= 3.0;
-        painter.setClipPath(m_path_mm);
-        for (const auto& glyph : m_glyphs_mm)
-            painter.strokePath(glyph, hairline(on_dark ? QColor(Qt::white) : c.madder, 1.4, Qt::DashLine));
+        painter.setClipPath(welded, Qt::IntersectClip);
+        for (const auto& letter : letters)
+            painter.strokePath(letter, QPen(on_dark ? QColor(Qt::white) : c.madder, 1.4, Qt::DashLine));
     }
     painter.restore();
 }

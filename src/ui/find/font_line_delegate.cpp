@@ -127,12 +127,11 @@ void FontLineDelegate::paintWords(QPainter& painter, const QRectF& area, const F
     const double em_px = 0.62 * area.height();
     const double scale = std::min(
         {em_px / preview.design->em_mm * 1.45, area.width() / box.width(), area.height() / box.height()});
-    painter.save();
-    painter.translate(area.left(), area.center().y());
-    painter.scale(scale, scale);
-    painter.translate(-box.left(), -box.center().y());
-    painter.fillPath(preview.path_mm, m_theme.colours().ink);
-    painter.restore();
+    QTransform place; // mapped first: a scaled painter fills ten times slower
+    place.translate(area.left(), area.center().y());
+    place.scale(scale, scale);
+    place.translate(-box.left(), -box.center().y());
+    painter.fillPath(place.map(preview.path_mm), m_theme.colours().ink);
 }
 
 void FontLineDelegate::paintFigures(QPainter& painter, const QRectF& area, const FontPreview& preview) const
