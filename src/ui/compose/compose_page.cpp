@@ -7,6 +7,7 @@
 
 #include <QButtonGroup>
 #include <QCheckBox>
+#include <QGridLayout>
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QPushButton>
@@ -120,10 +121,22 @@ QWidget* ComposePage::buildPanel()
     m_title->setObjectName(QStringLiteral("panelTitle"));
     m_title->setFont(m_theme.heading(TextSize::Title));
     m_title->setWordWrap(true);
-    m_figures = new QLabel(panel);
+    m_figures = new QWidget(panel);
     m_figures->setObjectName(QStringLiteral("figures"));
-    m_figures->setTextFormat(Qt::RichText);
-    m_figures->setWordWrap(true);
+    auto* grid = new QGridLayout(m_figures);
+    grid->setContentsMargins(0, 0, 0, 0);
+    grid->setVerticalSpacing(2 * kGrid);
+    for (const QString& name : {tr("pieces"), tr("open middles"), tr("nodes"), tr("to cut"), tr("covers")}) {
+        auto* label = new QLabel(name, m_figures);
+        label->setProperty("role", QStringLiteral("soft"));
+        auto* value = new QLabel(m_figures);
+        value->setFont(m_theme.text(TextSize::Body, true));
+        value->setAlignment(Qt::AlignRight);
+        value->setAccessibleName(name);
+        grid->addWidget(label, static_cast<int>(m_values.size()), 0);
+        grid->addWidget(value, static_cast<int>(m_values.size()), 1);
+        m_values.push_back(value);
+    }
     m_finding_mark = new MarkLabel(m_theme, panel);
     m_finding = new QLabel(panel);
     m_finding->setObjectName(QStringLiteral("finding"));
@@ -247,17 +260,11 @@ void ComposePage::showFigures()
         return;
     const auto unit = m_job.job().unit;
     const auto& f = m_design->figures_mm;
-    const auto row = [&](const QString& name, const QString& value) {
-        return QStringLiteral("<tr><td style='padding:3px 0; color:%3'>%1</td><td align='right' "
-                              "style='padding:3px 0'><b>%2</b></td></tr>")
-            .arg(name, value, m_theme.colours().soft_ink.name());
-    };
-    m_figures->setText(
-        QStringLiteral("<table width='100%'>") + row(tr("pieces"), QString::number(f.pieces)) +
-        row(tr("open middles"), QString::number(f.middles)) +
-        row(tr("nodes"), QStringLiteral("%1 → %2").arg(m_design->weld.nodes_before).arg(f.nodes)) +
-        row(tr("to cut"), longLength(f.cut_length, unit)) + row(tr("covers"), area(f.area, unit)) +
-        QStringLiteral("</table>"));
+    const QStringList values{QString::number(f.pieces), QString::number(f.middles),
+                             QStringLiteral("%1 → %2").arg(m_design->weld.nodes_before).arg(f.nodes),
+                             longLength(f.cut_length, unit), area(f.area, unit)};
+    for (std::size_t i = 0; i < m_values.size(); ++i)
+        m_values[i]->setText(values[static_cast<qsizetype>(i)]);
     QString letters;
     for (const char32_t ch : m_design->missing)
         letters += QStringLiteral(" ") + QString::fromUcs4(&ch, 1);

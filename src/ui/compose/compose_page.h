@@ -8,6 +8,7 @@
 #include <QWidget>
 
 #include <memory>
+#include <vector>
 
 class QCheckBox;
 class QLabel;
@@ -60,7 +61,8 @@ private:
     QLabel* m_zoom = nullptr;
     Swatches* m_material = nullptr;
     QCheckBox* m_mirrored = nullptr;
-    QLabel* m_figures = nullptr;
+    QWidget* m_figures = nullptr;
+    std::vector<QLabel*> m_values;
     QLabel* m_title = nullptr;
     MarkLabel* m_finding_mark = nullptr;
     QLabel* m_finding = nullptr;
