@@ -7,10 +7,10 @@ from fontTools.ttLib import TTCollection, TTFont
 HERE = Path(__file__).parent
 FONTS = HERE.parent.parent / "demo" / "fonts"
 
-for flavor in ("woff", "woff2"):
+for flavor in (None, "woff", "woff2"):
     font = TTFont(FONTS / "SaltglazeOrnaments.ttf", recalcTimestamp=False)
     font.flavor = flavor
-    font.save(HERE / f"ornaments.{flavor}")
+    font.save(HERE / f"ornaments.{flavor or 'ttf'}")
 
 collection = TTCollection()
 collection.fonts = [TTFont(FONTS / name, recalcTimestamp=False) for name in ("SaltglazeOrnaments.ttf", "StallholderBits.ttf")]

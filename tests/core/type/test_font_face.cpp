@@ -123,7 +123,7 @@ void TestFontFace::namedInstancesChangeTheOutline()
 
 void TestFontFace::sameFaceInEveryContainer()
 {
-    const auto plain = *FontFace::open(test::demoFont("SaltglazeOrnaments.ttf"));
+    const auto plain = *FontFace::open(test::dataFile("ornaments.ttf"));
     for (const char* other : {"ornaments.woff", "ornaments.woff2", "two-faces.ttc"}) {
         const auto face = *FontFace::open(test::dataFile(other));
         for (std::uint32_t glyph = 0; glyph < 16; ++glyph) {
