@@ -40,67 +40,57 @@ private:
 
 JobModel::JobModel(Job job, QObject* parent) : QObject(parent), m_job(std::move(job)) {}
 
-void JobModel::push(Part part, Job after)
-{
-    if (after == m_job)
-        return;
-    m_undo.push(new ChangeJob(*this, part, m_job, std::move(after), m_run));
-}
-
 void JobModel::assign(const Job& job)
 {
     m_job = job;
     emit changed();
 }
 
-void JobModel::setWords(const QString& words)
+template <class Change>
+void JobModel::edit(Part part, Change change)
 {
     Job after = m_job;
-    after.words = words.toStdString();
-    push(Part::Words, after);
+    change(after);
+    if (after != m_job)
+        m_undo.push(new ChangeJob(*this, part, m_job, std::move(after), m_run));
+}
+
+void JobModel::setWords(const QString& words)
+{
+    edit(Part::Words, [&](Job& job) { job.words = words.toStdString(); });
 }
 
 void JobModel::setSize(FinishedSize size)
 {
-    Job after = m_job;
-    after.size = size;
-    push(Part::Size, after);
+    edit(Part::Size, [&](Job& job) { job.size = size; });
 }
 
 void JobModel::setUnit(LengthUnit unit)
 {
-    Job after = m_job;
-    after.unit = unit;
-    push(Part::Unit, after);
+    edit(Part::Unit, [&](Job& job) { job.unit = unit; });
 }
 
 void JobModel::setProcess(Process process)
 {
-    Job after = m_job;
-    after.process = process;
-    after.is_mirrored = infoOf(process).is_mirrored;
-    push(Part::Process, after);
+    edit(Part::Process, [&](Job& job) {
+        job.process = process;
+        job.is_mirrored = infoOf(process).is_mirrored;
+    });
 }
 
 void JobModel::setPurpose(Purpose purpose)
 {
-    Job after = m_job;
-    after.purpose = purpose;
-    push(Part::Purpose, after);
+    edit(Part::Purpose, [&](Job& job) { job.purpose = purpose; });
 }
 
 void JobModel::setMirrored(bool is_mirrored)
 {
-    Job after = m_job;
-    after.is_mirrored = is_mirrored;
-    push(Part::Mirrored, after);
+    edit(Part::Mirrored, [&](Job& job) { job.is_mirrored = is_mirrored; });
 }
 
 void JobModel::setFont(FontRef font)
 {
-    Job after = m_job;
-    after.font = std::move(font);
-    push(Part::Font, after);
+    edit(Part::Font, [&](Job& job) { job.font = std::move(font); });
 }
 
 } // namespace ink::ui

@@ -36,7 +36,8 @@ signals:
 
 private:
     friend class ChangeJob;
-    void push(Part part, Job after);
+    template <class Change>
+    void edit(Part part, Change change);
     void assign(const Job& job);
 
     Job m_job;

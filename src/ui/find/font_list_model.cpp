@@ -64,8 +64,6 @@ QVariant FontListModel::data(const QModelIndex& index, int role) const
     }
     case Qt::ToolTipRole:
         return QString::fromStdString(row.entry.path.string());
-    case EntryRole:
-        return QVariant::fromValue(row.entry);
     default:
         return {};
     }

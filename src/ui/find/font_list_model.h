@@ -30,8 +30,6 @@ class FontListModel : public QAbstractListModel
 {
     Q_OBJECT
 public:
-    enum Role { EntryRole = Qt::UserRole + 1, PreviewRole };
-
     FontListModel(JobModel& job, DesignService& designs, QObject* parent = nullptr);
 
     int rowCount(const QModelIndex& parent = {}) const override;
@@ -70,5 +68,3 @@ private:
 FontRef refOf(const FontEntry& entry);
 
 } // namespace ink::ui
-
-Q_DECLARE_METATYPE(ink::FontEntry)
