@@ -25,8 +25,11 @@ std::vector<std::string> splitLines(const std::string& words)
 std::string listed(const std::u32string& characters)
 {
     std::string text;
-    for (const char32_t c : characters)
-        text += (text.empty() ? "" : " ") + toUtf8(c);
+    for (const char32_t c : characters) {
+        if (!text.empty())
+            text += ' ';
+        text += toUtf8(c);
+    }
     return text;
 }
 
