@@ -22,6 +22,7 @@ install_packages() {
     if [ "$(id -u)" -ne 0 ]; then
         command -v sudo > /dev/null || stop "please run as root, or install sudo; missing are:$missing"
         as_root=sudo
+        sudo -v || stop "sudo did not let you install; missing are:$missing"
     fi
     # shellcheck disable=SC2086
     $as_root env DEBIAN_FRONTEND=noninteractive apt-get install -y -q --no-install-recommends $missing > "$log" 2>&1 || {
