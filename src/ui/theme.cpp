@@ -50,7 +50,7 @@ Colours Theme::coloursOf(Tone tone)
 }
 
 Theme::Theme(Tone tone, double text_scale)
-    : m_tone(tone), m_text_scale(std::clamp(text_scale, 0.75, 2.5)), m_colours(coloursOf(tone))
+    : m_text_scale(std::clamp(text_scale, 0.75, 2.5)), m_colours(coloursOf(tone))
 {
 }
 

@@ -35,7 +35,6 @@ public:
     explicit Theme(Tone tone = Tone::Light, double text_scale = 1.0);
 
     const Colours& colours() const { return m_colours; }
-    Tone tone() const { return m_tone; }
     double textScale() const { return m_text_scale; }
     int px(TextSize size) const;
     /// Lengths that have to grow with the text.
@@ -55,7 +54,6 @@ public:
     static double desktopTextScale();
 
 private:
-    Tone m_tone;
     double m_text_scale;
     Colours m_colours;
 };

@@ -31,6 +31,20 @@ std::pair<int, int> inkedColumns(WeldView& view, const QColor& material)
     return {first, last};
 }
 
+const QColor kMaterial(1, 200, 3);
+
+struct Fixture
+{
+    Theme theme;
+    WeldView view{theme};
+
+    Fixture()
+    {
+        view.resize(900, 600);
+        view.setMaterial(kMaterial);
+    }
+};
+
 } // namespace
 
 class TestWeldView : public QObject
@@ -48,23 +62,19 @@ private slots:
 
 void TestWeldView::trueSizeIsTrue()
 {
-    const Theme theme;
-    WeldView view(theme);
-    view.resize(900, 600);
-    const QColor material(1, 200, 3);
-    view.setMaterial(material);
+    Fixture f;
+    auto& view = f.view;
     view.showDesign(design(100.0));
     view.setZoom(1.0);
     const double dpi = view.screen()->physicalDotsPerInch();
-    const auto [first, last] = inkedColumns(view, material);
+    const auto [first, last] = inkedColumns(view, kMaterial);
     QVERIFY(qAbs((last - first + 1) - 100.0 * dpi / 25.4) <= 2.0);
 }
 
 void TestWeldView::fitsUntilSomebodyZooms()
 {
-    const Theme theme;
-    WeldView view(theme);
-    view.resize(900, 600);
+    Fixture f;
+    auto& view = f.view;
     view.showDesign(design(50.0));
     const double before = view.zoom();
     view.showDesign(design(500.0));
@@ -78,9 +88,8 @@ void TestWeldView::fitsUntilSomebodyZooms()
 
 void TestWeldView::zoomStaysWithinReason()
 {
-    const Theme theme;
-    WeldView view(theme);
-    view.resize(900, 600);
+    Fixture f;
+    auto& view = f.view;
     view.showDesign(design(50.0));
     view.setZoom(1e9);
     QVERIFY(view.zoom() <= 200.0);
@@ -97,11 +106,8 @@ void TestWeldView::zoomStaysWithinReason()
 
 void TestWeldView::keysZoomAndPan()
 {
-    const Theme theme;
-    WeldView view(theme);
-    view.resize(900, 600);
-    const QColor material(1, 200, 3);
-    view.setMaterial(material);
+    Fixture f;
+    auto& view = f.view;
     view.showDesign(design(50.0));
     QTest::keyClick(&view, Qt::Key_1);
     QCOMPARE(view.zoom(), 1.0);
@@ -109,31 +115,27 @@ void TestWeldView::keysZoomAndPan()
     QCOMPARE(view.zoom(), 1.25);
     QTest::keyClick(&view, Qt::Key_Minus);
     QCOMPARE(view.zoom(), 1.0);
-    const auto before = inkedColumns(view, material);
+    const auto before = inkedColumns(view, kMaterial);
     QTest::keyClick(&view, Qt::Key_Right);
-    QCOMPARE(inkedColumns(view, material).first, before.first - 40);
+    QCOMPARE(inkedColumns(view, kMaterial).first, before.first - 40);
     QTest::keyClick(&view, Qt::Key_0);
     QVERIFY(view.zoom() > 1.0);
 }
 
 void TestWeldView::wordsCannotBeLost()
 {
-    const Theme theme;
-    WeldView view(theme);
-    view.resize(900, 600);
-    const QColor material(1, 200, 3);
-    view.setMaterial(material);
+    Fixture f;
+    auto& view = f.view;
     view.showDesign(design(50.0));
     for (int i = 0; i < 200; ++i)
         QTest::keyClick(&view, Qt::Key_Right);
-    QVERIFY(inkedColumns(view, material).first >= 0);
+    QVERIFY(inkedColumns(view, kMaterial).first >= 0);
 }
 
 void TestWeldView::overlapsAndOutlinePaint()
 {
-    const Theme theme;
-    WeldView view(theme);
-    view.resize(900, 600);
+    Fixture f;
+    auto& view = f.view;
     view.showDesign(design(50.0));
     const QImage filled = view.grab().toImage();
     view.setLook(WeldView::Look::Outline);
@@ -145,9 +147,8 @@ void TestWeldView::overlapsAndOutlinePaint()
 
 void TestWeldView::messageInsteadOfADesign()
 {
-    const Theme theme;
-    WeldView view(theme);
-    view.resize(900, 600);
+    Fixture f;
+    auto& view = f.view;
     view.grab(); // nothing at all yet
     view.showMessage(QStringLiteral("There are no words yet."));
     QCOMPARE(view.message(), QStringLiteral("There are no words yet."));

@@ -75,20 +75,18 @@ Result<SetWords> setWords(const FontFace& face, const std::string& words, const 
         set.lines.push_back({std::move(*shaped), 0.0, baseline_fu});
         baseline_fu -= face.lineSpacing_fu();
     }
-    bool any_glyph = false;
     for (auto& line : set.lines) {
         if (line.shaped.is_right_to_left)
             line.x_fu = widest_fu - line.shaped.advance_fu;
         for (const auto& glyph : line.shaped.glyphs) {
-            any_glyph = true;
             if (auto paths = face.glyphOutline(glyph.glyph_id); !paths.empty())
                 set.glyphs_fu.push_back(
                     transformed(paths, {1, 0, 0, 1, line.x_fu + glyph.x_fu, line.baseline_fu + glyph.y_fu}));
         }
     }
-    if (!set.missing.empty() && set.glyphs_fu.empty())
+    if (set.glyphs_fu.empty() && !set.missing.empty())
         return fail(ErrorCode::NoGlyphs, face.path().string(), "it lacks " + listed(set.missing));
-    if (!any_glyph && set.glyphs_fu.empty())
+    if (set.glyphs_fu.empty())
         return fail(ErrorCode::NothingToCut, face.path().string());
     return set;
 }

@@ -22,6 +22,12 @@ GridPoint operator-(GridPoint a, GridPoint b)
     return {a.x - b.x, a.y - b.y};
 }
 
+/// Cell of the uniform grid, rounded towards minus infinity.
+std::int64_t cellOf(std::int64_t v)
+{
+    return v >= 0 ? v / kCell_grid : -((-v + kCell_grid - 1) / kCell_grid);
+}
+
 /// Squared distance from p to the segment ab, in grid steps.
 double squaredDistance(GridPoint p, GridPoint a, GridPoint b)
 {
@@ -109,9 +115,6 @@ bool CurveTrace::lies(GridPoint a, GridPoint b, const Edge& edge) const
 
 void CurveTrace::indexEdges() const
 {
-    const auto cellOf = [](std::int64_t v) {
-        return v >= 0 ? v / kCell_grid : -((-v + kCell_grid - 1) / kCell_grid);
-    };
     for (std::size_t i = 0; i < m_edges.size(); ++i) {
         const auto& e = m_edges[i];
         const auto [x0, x1] = std::minmax(e.a.x, e.b.x);
@@ -160,9 +163,6 @@ int CurveTrace::findEdge(GridPoint a, GridPoint b, int previous) const
     if (m_cells.empty())
         indexEdges();
     const GridPoint middle{(a.x + b.x) / 2, (a.y + b.y) / 2};
-    const auto cellOf = [](std::int64_t v) {
-        return v >= 0 ? v / kCell_grid : -((-v + kCell_grid - 1) / kCell_grid);
-    };
     int best = -1;
     double best_distance = 1e300;
     const auto [begin, end] = m_cells.equal_range(key(cellOf(middle.x), cellOf(middle.y)));

@@ -159,43 +159,42 @@ std::vector<std::string> instanceNames(hb_face_t* face)
     return names;
 }
 
-struct PenState
+ContourPen& penOf(void* data)
 {
-    ContourPen pen;
-};
+    return *static_cast<ContourPen*>(data);
+}
 
 hb_draw_funcs_t* makeDrawFuncs()
 {
     hb_draw_funcs_t* funcs = hb_draw_funcs_create();
-    const auto pen = [](void* data) -> ContourPen& { return static_cast<PenState*>(data)->pen; };
-    static const auto get = pen;
     hb_draw_funcs_set_move_to_func(
         funcs,
         [](hb_draw_funcs_t*, void* d, hb_draw_state_t*, float x, float y, void*) {
-            get(d).moveTo({x, y});
+            penOf(d).moveTo({x, y});
         },
         nullptr, nullptr);
     hb_draw_funcs_set_line_to_func(
         funcs,
         [](hb_draw_funcs_t*, void* d, hb_draw_state_t*, float x, float y, void*) {
-            get(d).lineTo({x, y});
+            penOf(d).lineTo({x, y});
         },
         nullptr, nullptr);
     hb_draw_funcs_set_quadratic_to_func(
         funcs,
         [](hb_draw_funcs_t*, void* d, hb_draw_state_t*, float cx, float cy, float x, float y, void*) {
-            get(d).quadraticTo({cx, cy}, {x, y});
+            penOf(d).quadraticTo({cx, cy}, {x, y});
         },
         nullptr, nullptr);
     hb_draw_funcs_set_cubic_to_func(
         funcs,
         [](hb_draw_funcs_t*, void* d, hb_draw_state_t*, float ax, float ay, float bx, float by, float x,
            float y, void*) {
-            get(d).cubicTo({ax, ay}, {bx, by}, {x, y});
+            penOf(d).cubicTo({ax, ay}, {bx, by}, {x, y});
         },
         nullptr, nullptr);
     hb_draw_funcs_set_close_path_func(
-        funcs, [](hb_draw_funcs_t*, void* d, hb_draw_state_t*, void*) { get(d).close(); }, nullptr, nullptr);
+        funcs, [](hb_draw_funcs_t*, void* d, hb_draw_state_t*, void*) { penOf(d).close(); }, nullptr,
+        nullptr);
     hb_draw_funcs_make_immutable(funcs);
     return funcs;
 }
@@ -278,13 +277,13 @@ Result<std::vector<FaceInfo>> FontFace::list(const std::filesystem::path& path)
 Paths FontFace::glyphOutline(std::uint32_t glyph_id) const
 {
     static hb_draw_funcs_t* const funcs = makeDrawFuncs();
-    PenState state;
+    ContourPen pen;
 #if HB_VERSION_ATLEAST(7, 0, 0)
-    hb_font_draw_glyph(m_font.get(), glyph_id, funcs, &state);
+    hb_font_draw_glyph(m_font.get(), glyph_id, funcs, &pen);
 #else
-    hb_font_get_glyph_shape(m_font.get(), glyph_id, funcs, &state);
+    hb_font_get_glyph_shape(m_font.get(), glyph_id, funcs, &pen);
 #endif
-    return state.pen.take();
+    return pen.take();
 }
 
 bool FontFace::hasCharacter(char32_t character) const

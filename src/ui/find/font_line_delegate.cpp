@@ -57,7 +57,7 @@ QString originInWords(FontOrigin origin)
     return {};
 }
 
-FontLineDelegate::FontLineDelegate(const FontListModel& model, const JobModel& job, const Theme& theme,
+FontLineDelegate::FontLineDelegate(FontListModel& model, const JobModel& job, const Theme& theme,
                                    QObject* parent)
     : QStyledItemDelegate(parent), m_model(model), m_job(job), m_theme(theme)
 {

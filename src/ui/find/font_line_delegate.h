@@ -12,7 +12,7 @@ class FontLineDelegate : public QStyledItemDelegate
 {
     Q_OBJECT
 public:
-    FontLineDelegate(const FontListModel& model, const JobModel& job, const Theme& theme,
+    FontLineDelegate(FontListModel& model, const JobModel& job, const Theme& theme,
                      QObject* parent = nullptr);
 
     void paint(QPainter* painter, const QStyleOptionViewItem& option,
@@ -23,7 +23,7 @@ private:
     void paintWords(QPainter& painter, const QRectF& area, const FontPreview& preview) const;
     void paintFigures(QPainter& painter, const QRectF& area, const FontPreview& preview) const;
 
-    const FontListModel& m_model;
+    FontListModel& m_model; // painting asks it for previews
     const JobModel& m_job;
     const Theme& m_theme;
 };

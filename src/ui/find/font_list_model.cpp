@@ -119,17 +119,16 @@ void FontListModel::jobChanged()
         emit dataChanged(index(0), index(rowCount() - 1));
 }
 
-const FontPreview* FontListModel::preview(int row) const
+const FontPreview* FontListModel::preview(int row)
 {
     auto& r = m_rows[static_cast<std::size_t>(row)];
     if (r.asked_for != m_job_serial) {
         r.asked_for = m_job_serial;
         Job upright = m_job.job();
-        upright.is_mirrored = false;                   // words in a list are there to be read
-        auto* self = const_cast<FontListModel*>(this); // painting asks, the answer arrives later
+        upright.is_mirrored = false; // words in a list are there to be read
         m_designs.request(r.slot, upright, refOf(r.entry), -1,
-                          [self, slot = r.slot](const DesignResult& result) {
-                              const int at = self->rowOfSlot(slot);
+                          [this, slot = r.slot](const DesignResult& result) {
+                              const int at = rowOfSlot(slot);
                               if (at < 0)
                                   return;
                               auto preview = std::make_shared<FontPreview>();
@@ -139,8 +138,8 @@ const FontPreview* FontListModel::preview(int row) const
                               } else {
                                   preview->error = result.error();
                               }
-                              self->m_rows[static_cast<std::size_t>(at)].preview = std::move(preview);
-                              emit self->dataChanged(self->index(at), self->index(at));
+                              m_rows[static_cast<std::size_t>(at)].preview = std::move(preview);
+                              emit dataChanged(index(at), index(at));
                           });
     }
     return r.preview.get();

@@ -43,7 +43,7 @@ public:
 
     /// The last preview made, even when the job has changed since; null before the first. Asks for a
     /// new one where it is out of date.
-    const FontPreview* preview(int row) const;
+    const FontPreview* preview(int row);
 
 private:
     struct Row
@@ -58,7 +58,7 @@ private:
 
     JobModel& m_job;
     DesignService& m_designs;
-    mutable std::vector<Row> m_rows;
+    std::vector<Row> m_rows;
     std::unordered_set<std::string> m_known;
     quint64 m_next_slot = 1000;
     quint64 m_job_serial = 1;

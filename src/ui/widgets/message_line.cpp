@@ -39,9 +39,4 @@ void MessageLine::show(Mark mark, const QString& text)
     setVisible(true);
 }
 
-QString MessageLine::text() const
-{
-    return isHidden() ? QString() : m_text->accessibleName();
-}
-
 } // namespace ink::ui

@@ -17,7 +17,6 @@ public:
     explicit MessageLine(const Theme& theme, QWidget* parent = nullptr);
 
     void show(Mark mark, const QString& text);
-    QString text() const;
 
 private:
     const Theme& m_theme;
