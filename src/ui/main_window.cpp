@@ -53,8 +53,13 @@ Questions Questions::asDialogs()
 {
     return {
         [](QWidget* parent, const QString& suggested) {
-            return QFileDialog::getSaveFileName(parent, QObject::tr("Save the cut file"), suggested,
-                                                QObject::tr("SVG (*.svg)"));
+            QFileDialog dialog(parent, QObject::tr("Save the cut file"), QFileInfo(suggested).absolutePath(),
+                               QObject::tr("SVG (*.svg)"));
+            dialog.setAcceptMode(QFileDialog::AcceptSave);
+            // The ending belongs to the name before the dialog asks whether to replace a file.
+            dialog.setDefaultSuffix(QStringLiteral("svg"));
+            dialog.selectFile(QFileInfo(suggested).fileName());
+            return dialog.exec() == QDialog::Accepted ? dialog.selectedFiles().value(0) : QString();
         },
         [](QWidget* parent) {
             return QFileDialog::getExistingDirectory(parent, QObject::tr("Open a folder with fonts"));
@@ -72,7 +77,8 @@ MainWindow::MainWindow(Job job, JobStore store, const Theme& theme, Questions qu
     setMinimumSize(1100, 700);
     resize(1280, 800);
     m_writers.setMaxThreadCount(1); // one after the other: the newest job is the one that stays
-    m_last_folder = QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation);
+    const QString documents = QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation);
+    m_last_folder = QFileInfo(documents).isDir() ? documents : QDir::homePath();
 
     build();
     addShortcuts();
@@ -243,11 +249,9 @@ void MainWindow::saveCutFile()
         return;
     }
     const auto job = m_job.job();
-    QString path = m_questions.save_path(this, QDir(m_last_folder).filePath(fileNameFor(job.words)));
+    const QString path = m_questions.save_path(this, QDir(m_last_folder).filePath(fileNameFor(job.words)));
     if (path.isEmpty())
         return;
-    if (QFileInfo(path).suffix().isEmpty())
-        path += QStringLiteral(".svg");
     m_last_folder = QFileInfo(path).absolutePath();
 
     SvgOptions options{job.words, {}, m_compose->materialColour().toStdString()};

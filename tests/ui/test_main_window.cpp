@@ -9,9 +9,11 @@
 #include <QLabel>
 #include <QLineEdit>
 #include <QListView>
+#include <QMessageBox>
 #include <QMimeData>
 #include <QPlainTextEdit>
 #include <QSet>
+#include <QTimer>
 #include <QUrl>
 #include <QXmlStreamReader>
 
@@ -96,6 +98,8 @@ private slots:
     void unwritableFolderIsToldAndKeepsTheWork();
     void fullDiskIsToldAndKeepsTheOldFile();
     void changingOnesMindWritesNothing();
+    void dialogAsksBeforeItReplacesAFile();
+    void dialogOpensAtHomeWithoutDocuments();
     void nothingOldIsSaved();
     void searchNarrowsWithoutChangingTheFont();
     void emptyStatesSayWhatToDo();
@@ -134,7 +138,7 @@ void TestMainWindow::wordsFontSizeUnitSaveReadBack()
     typeSize(f, QStringLiteral("4.5"));
     QCOMPARE(f.window->jobModel().job().size.value_mm, 4.5 * 25.4);
 
-    f.save_path = QString::fromStdString((f.folder.path() / "garden").string()); // no ending typed
+    f.save_path = QString::fromStdString((f.folder.path() / "garden.svg").string());
     QTest::keyClick(f.window.get(), Qt::Key_S, Qt::ControlModifier);
     f.rest();
     QVERIFY(f.suggested_path.endsWith(QStringLiteral("garden-supper.svg")));
@@ -320,8 +324,6 @@ void TestMainWindow::unwritableFolderIsToldAndKeepsTheWork()
 void TestMainWindow::fullDiskIsToldAndKeepsTheOldFile()
 {
     test::WindowFixture f;
-    f.save_path = QStringLiteral("/dev/full");
-    // The ending is added where there is none; a device keeps its name through a link.
     const auto link = f.folder.path() / "full.svg";
     std::filesystem::create_symlink("/dev/full", link);
     f.save_path = QString::fromStdString(link.string());
@@ -339,6 +341,41 @@ void TestMainWindow::changingOnesMindWritesNothing()
     f.rest();
     QVERIFY(message(f).isEmpty());
     QVERIFY(!std::filesystem::exists(f.folder.path() / "garden.svg"));
+}
+
+void TestMainWindow::dialogAsksBeforeItReplacesAFile()
+{
+    const test::TempFolder folder;
+    folder.write("garden.svg", "the old file");
+    bool was_typed = false, was_asked = false;
+    QTimer answer;
+    connect(&answer, &QTimer::timeout, this, [&] {
+        auto* shown = QApplication::activeModalWidget();
+        if (auto* question = qobject_cast<QMessageBox*>(shown)) {
+            was_asked = true;
+            question->button(QMessageBox::No)->click();
+        } else if (shown && was_asked) {
+            shown->close();
+        } else if (shown && !was_typed) {
+            was_typed = true;
+            auto* name = shown->findChild<QLineEdit*>();
+            name->setText(QStringLiteral("garden")); // without its ending
+            // From an event of its own: the question then waits inside it while this timer goes on.
+            QTimer::singleShot(0, name, [name] { QTest::keyClick(name, Qt::Key_Return); });
+        }
+    });
+    answer.start(100);
+    QApplication::setAttribute(Qt::AA_DontUseNativeDialogs);
+    const QString suggested = QString::fromStdString((folder.path() / "other.svg").string());
+    QVERIFY(Questions::asDialogs().save_path(nullptr, suggested).isEmpty());
+    QVERIFY(was_asked);
+}
+
+void TestMainWindow::dialogOpensAtHomeWithoutDocuments()
+{
+    test::WindowFixture f; // the test's home folder has no Documents
+    QTest::keyClick(f.window.get(), Qt::Key_S, Qt::ControlModifier);
+    QCOMPARE(QFileInfo(f.suggested_path).absolutePath(), QDir::homePath());
 }
 
 void TestMainWindow::nothingOldIsSaved()
