@@ -409,6 +409,13 @@ void TestMainWindow::emptyStatesSayWhatToDo()
 {
     test::WindowFixture f(Job{});
     QCOMPARE(f.find<QLabel>("fontName")->text(), QStringLiteral("No font chosen"));
+    const QImage words = f.find<QPlainTextEdit>("words")->grab().toImage();
+    const QColor invitation = f.theme.colours().on_band_soft;
+    int painted = 0;
+    for (int y = 0; y < words.height(); ++y)
+        for (int x = 0; x < words.width(); ++x)
+            painted += words.pixelColor(x, y) == invitation;
+    QVERIFY2(painted > 200, qPrintable(QString::number(painted))); // full contrast, in the words' own type
     QTest::keyClicks(f.find<QLineEdit>("fontSearch"), QStringLiteral("zzz"));
     QVERIFY(f.find<QLabel>("findEmpty")->isVisible());
     QVERIFY(f.find<QLabel>("findEmpty")->text().contains(QStringLiteral("Clear the search")));

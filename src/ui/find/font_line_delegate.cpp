@@ -17,6 +17,13 @@ int sourceRow(const QModelIndex& index)
     return proxy ? proxy->mapToSource(index).row() : index.row();
 }
 
+/// True where no font is to blame: the words or the size cannot be made in any.
+bool isAboutTheJob(ErrorCode code)
+{
+    return code == ErrorCode::EmptyText || code == ErrorCode::TextTooLong || code == ErrorCode::TextNotUtf8 ||
+           code == ErrorCode::SizeOutOfRange;
+}
+
 /// The characters a font lacks, short enough for a line.
 QString listed(const std::u32string& characters)
 {
@@ -153,7 +160,8 @@ void FontLineDelegate::paintFigures(QPainter& painter, const QRectF& area, const
         x += side + 5;
     };
     if (preview.error) {
-        mark(Mark::Wrong);
+        if (!isAboutTheJob(preview.error->code))
+            mark(Mark::Wrong);
         const QString text = QString::fromUtf8(errorText(preview.error->code).data());
         write(QFontMetrics(plain).elidedText(text.left(1).toUpper() + text.mid(1), Qt::ElideRight,
                                              static_cast<int>(area.right() - x)),

@@ -2,6 +2,7 @@
 
 #include "ui/widgets/undo_through.h"
 
+#include <QPainter>
 #include <QSignalBlocker>
 #include <QTextBlock>
 
@@ -18,7 +19,7 @@ WordsEdit::WordsEdit(const Theme& theme, QWidget* parent) : QPlainTextEdit(paren
     setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     setVerticalScrollBarPolicy(Qt::ScrollBarAsNeeded);
     setFrameShape(QFrame::NoFrame);
-    setPlaceholderText(tr("Type the words to be made"));
+    setAccessibleDescription(invitation());
     document()->setDocumentMargin(0);
     connect(this, &QPlainTextEdit::textChanged, this, [this] {
         fitType();
@@ -38,6 +39,23 @@ void WordsEdit::showWords(const QString& words)
     cursor.setPosition(std::min(position, static_cast<int>(words.size())));
     setTextCursor(cursor);
     fitType();
+}
+
+QString WordsEdit::invitation() const
+{
+    return tr("Type the words to be made");
+}
+
+void WordsEdit::paintEvent(QPaintEvent* event)
+{
+    QPlainTextEdit::paintEvent(event);
+    if (!document()->isEmpty())
+        return;
+    // Qt would dim its own placeholder to half the contrast and set it in the type of the window.
+    QPainter painter(viewport());
+    painter.setFont(font());
+    painter.setPen(m_theme.colours().on_band_soft);
+    painter.drawText(viewport()->rect(), Qt::AlignLeft | Qt::AlignTop, invitation());
 }
 
 void WordsEdit::fitType()

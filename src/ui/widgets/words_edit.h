@@ -20,9 +20,11 @@ signals:
     void wordsEdited(const QString& words);
 
 protected:
+    void paintEvent(QPaintEvent* event) override;
     void resizeEvent(QResizeEvent* event) override;
 
 private:
+    QString invitation() const;
     void fitType();
     const Theme& m_theme;
 };
