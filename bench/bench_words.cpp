@@ -53,11 +53,12 @@ void clippingLibraryAlone(benchmark::State& state)
     const auto set = setWords(*face(), words(static_cast<int>(state.range(0))), {});
     for (auto _ : state) {
         ClipperLib::Clipper clipper;
-        for (const auto& paths : set->glyphs_fu)
-            for (const auto& contour : paths) {
+        for (const auto& glyph : set->glyphs_fu)
+            for (const auto& contour : *glyph.paths) {
                 ClipperLib::Path ring;
                 for (const auto p : flattened(contour, 0.25))
-                    ring.emplace_back(std::llround(p.x * kGrid), std::llround(p.y * kGrid));
+                    ring.emplace_back(std::llround((p.x + glyph.at.x) * kGrid),
+                                      std::llround((p.y + glyph.at.y) * kGrid));
                 clipper.AddPath(ring, ClipperLib::ptSubject, true);
             }
         ClipperLib::PolyTree tree;

@@ -6,6 +6,7 @@
 #include <cmath>
 #include <ostream>
 #include <sstream>
+#include <unordered_map>
 
 namespace ink {
 namespace {
@@ -75,13 +76,16 @@ Result<SetWords> setWords(const FontFace& face, const std::string& words, const 
         set.lines.push_back({std::move(*shaped), 0.0, baseline_fu});
         baseline_fu -= face.lineSpacing_fu();
     }
+    std::unordered_map<std::uint32_t, std::shared_ptr<const Paths>> outlines;
     for (auto& line : set.lines) {
         if (line.shaped.is_right_to_left)
             line.x_fu = widest_fu - line.shaped.advance_fu;
         for (const auto& glyph : line.shaped.glyphs) {
-            if (auto paths = face.glyphOutline(glyph.glyph_id); !paths.empty())
-                set.glyphs_fu.push_back(
-                    transformed(paths, {1, 0, 0, 1, line.x_fu + glyph.x_fu, line.baseline_fu + glyph.y_fu}));
+            auto& paths = outlines[glyph.glyph_id];
+            if (!paths)
+                paths = std::make_shared<const Paths>(face.glyphOutline(glyph.glyph_id));
+            if (!paths->empty())
+                set.glyphs_fu.push_back({paths, {line.x_fu + glyph.x_fu, line.baseline_fu + glyph.y_fu}, 0});
         }
     }
     if (set.glyphs_fu.empty() && !set.missing.empty())
@@ -106,7 +110,7 @@ Result<Design> makeDesign(const FontFace& face, const DesignRequest& request)
 
     const double units_per_em = face.info().units_per_em;
     Design design;
-    const auto welded_fu = weld(set->glyphs_fu, {units_per_em, request.cancel}, &design.weld);
+    const auto welded_fu = weld(set->glyphs_fu, {units_per_em, request.cancel, request.cache}, &design.weld);
     if (!welded_fu)
         return failFor(welded_fu.error());
     const Box ink_fu = bounds(*welded_fu);
@@ -122,8 +126,8 @@ Result<Design> makeDesign(const FontFace& face, const DesignRequest& request)
     const Affine place{
         flip, 0, 0, scale, request.is_mirrored ? ink_fu.x1 * scale : -ink_fu.x0 * scale, -ink_fu.y0 * scale};
     design.outline_mm = transformed(*welded_fu, place);
-    for (const auto& paths : set->glyphs_fu)
-        design.glyphs_mm.push_back(transformed(paths, place));
+    for (const auto& glyph : set->glyphs_fu)
+        design.glyphs_mm.push_back(transformed(*glyph.paths, place.after(glyph.at)));
     design.figures_mm = measure(design.outline_mm);
     design.em_mm = units_per_em * scale;
     design.missing = set->missing;

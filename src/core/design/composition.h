@@ -28,7 +28,7 @@ struct SetWords
 {
     std::vector<PlacedLine> lines;
     /// One entry for each glyph with ink, in font units, placed.
-    std::vector<Paths> glyphs_fu;
+    std::vector<PlacedPaths> glyphs_fu;
     std::u32string missing;
 };
 
@@ -53,7 +53,9 @@ struct DesignRequest
     ShapeOptions shaping;
     FinishedSize size;
     bool is_mirrored = false;
-    CancelToken cancel;
+    CancelToken cancel = {};
+    /// Keeps welded glyphs and groups between requests; may be null.
+    std::shared_ptr<WeldCache> cache = {};
 };
 
 /// Shapes every line and places the outlines; lines start at the left, or end at the right where the

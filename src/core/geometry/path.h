@@ -18,6 +18,7 @@ struct Contour
     double arcLength() const;
     Box bounds() const;
     Contour reversed() const;
+    friend bool operator==(const Contour&, const Contour&) = default;
 };
 
 /// Contours as a font draws them: any direction, overlaps allowed.
@@ -43,6 +44,8 @@ struct Affine
 
     Point map(Point p) const { return {a * p.x + c * p.y + e, b * p.x + d * p.y + f}; }
     double determinant() const { return a * d - b * c; }
+    /// Moves by `by` first.
+    Affine after(Point by) const { return {a, b, c, d, map(by).x, map(by).y}; }
 };
 
 /// Maps every control point; the order of the segments stays.

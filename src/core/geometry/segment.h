@@ -81,6 +81,7 @@ struct Segment
     Point start() const { return p[0]; }
     Point end() const { return p[degree()]; }
     bool isFinite() const;
+    friend bool operator==(const Segment&, const Segment&) = default;
 
     Point pointAt(double t) const;
     /// First derivative with respect to t.

@@ -1,143 +1,264 @@
 #include "core/geometry/weld.h"
 
-#include "core/geometry/curve_trace.h"
-
-#include <polyclipping/clipper.hpp>
+#include "core/geometry/nesting.h"
+#include "core/geometry/ring_engine.h"
+#include "core/geometry/weld_cache.h"
 
 #include <algorithm>
-#include <cmath>
+#include <numeric>
 
 namespace ink {
 namespace {
 
-constexpr double kGridPer_u = 256.0;
-// Beyond this the clipping library switches to slow wide arithmetic.
-constexpr double kGridLimit = 1 << 30;
-constexpr double kMaxEm = 4000.0;
-constexpr std::size_t kMaxNodes = 2'000'000;
-constexpr double kSmallestArea_u2 = 1.0;
-constexpr double kSmallestThickness_u = 0.3;
+using detail::EngineShape;
+using detail::Grid;
+using detail::GridPoint;
+using detail::InkGroup;
+using detail::InkPiece;
+using detail::InkShape;
 
-ClipperLib::Path toClipper(const std::vector<detail::GridPoint>& ring)
+Contour moved(const Contour& contour, Point by)
 {
-    ClipperLib::Path out;
-    out.reserve(ring.size());
-    for (const auto p : ring)
-        out.emplace_back(p.x, p.y);
-    return out;
+    return by == Point{} ? contour : transformed(contour, {1, 0, 0, 1, by.x, by.y});
 }
 
-bool unite(const ClipperLib::Paths& in, ClipperLib::PolyTree& out)
+/// Adds what is counted, with the crossings moved to their place; times are left alone.
+void addCounts(WeldStats& sum, const WeldStats& part, Point by)
 {
-    ClipperLib::Clipper clipper;
-    clipper.PreserveCollinear(true);
-    if (!clipper.AddPaths(in, ClipperLib::ptSubject, true)) // nothing there has an area
-        return true;
-    return clipper.Execute(ClipperLib::ctUnion, out, ClipperLib::pftNonZero, ClipperLib::pftNonZero);
+    for (const Point p : part.crossing_points)
+        sum.crossing_points.push_back(p + by);
+    sum.unrefined += part.unrefined;
+    sum.absorbed += part.absorbed;
+    sum.spikes += part.spikes;
+    sum.specks += part.specks;
+    sum.lost_edges += part.lost_edges;
+    sum.finer += part.finer;
+    sum.polygonal += part.polygonal;
 }
 
-/// Largest coordinate in em, or an error when one is not a number.
-Result<double> reach_em(std::span<const Paths> glyphs, double units_per_em)
+void addTimes(WeldStats& sum, const WeldStats& part)
 {
-    double reach = 0.0;
-    for (const auto& paths : glyphs)
-        for (const auto& contour : paths)
-            for (const auto& s : contour.segments) {
-                if (!s.isFinite())
-                    return fail(ErrorCode::NonFinite);
-                for (std::size_t i = 0; i <= s.degree(); ++i)
-                    reach = std::max({reach, std::abs(s.p[i].x), std::abs(s.p[i].y)});
-            }
-    return reach / units_per_em;
+    sum.union_ms += part.union_ms;
+    sum.curves_ms += part.curves_ms;
+    sum.check_ms += part.check_ms;
 }
 
-/// Turns a ring of the union into curves; nothing when it is a speck that no knife can follow.
-Contour ringFrom(const ClipperLib::Path& path, const detail::CurveTrace& trace, double u, bool is_middle,
-                 WeldStats& stats)
+/// Crossings of the first stage that the second one buried are none any more.
+void keepCrossingsOf(const Outline& outline, WeldStats& stats)
 {
-    std::vector<detail::GridPoint> ring;
-    ring.reserve(path.size());
-    for (const auto& p : path)
-        ring.push_back({p.X, p.Y});
-    Contour contour = trace.rebuild(ring, stats);
-    const double area = contour.signedArea();
-    const double around = contour.arcLength();
-    if (std::abs(area) < kSmallestArea_u2 * u * u || 2.0 * std::abs(area) < kSmallestThickness_u * u * around)
-        return {};
-    return (area > 0.0) == is_middle ? contour.reversed() : contour;
+    if (stats.crossing_points.empty())
+        return;
+    const auto less = [](Point a, Point b) { return std::pair(a.x, a.y) < std::pair(b.x, b.y); };
+    std::vector<Point> nodes;
+    for (const auto& ring : toPaths(outline))
+        for (const auto& s : ring.segments)
+            nodes.push_back(s.start());
+    std::ranges::sort(nodes, less);
+    std::erase_if(stats.crossing_points,
+                  [&](Point p) { return !std::ranges::binary_search(nodes, p, less); });
 }
 
-void collectPieces(const ClipperLib::PolyNode& parent, const detail::CurveTrace& trace, double u,
-                   Outline& outline, WeldStats& stats)
+class Weld
 {
-    for (const auto* outer : parent.Childs) {
-        Piece piece{ringFrom(outer->Contour, trace, u, false, stats), {}};
-        for (const auto* middle : outer->Childs) {
-            if (auto ring = ringFrom(middle->Contour, trace, u, true, stats); !ring.isEmpty())
-                piece.middles.push_back(std::move(ring));
-            collectPieces(*middle, trace, u, outline, stats);
+public:
+    Weld(const WeldOptions& options, WeldStats& stats)
+        : m_options(options), m_stats(stats), m_grid{options.units_per_em / 1000.0},
+          m_cache(options.cache ? options.cache : std::make_shared<WeldCache>())
+    {
+    }
+
+    Result<Outline> run(std::span<const PlacedPaths> glyphs)
+    {
+        detail::Stopwatch first_stage;
+        std::size_t chords = 0;
+        for (const auto& glyph : glyphs) {
+            if (auto ok = addGlyph(glyph); !ok)
+                return fail(ok.error());
+            for (const auto& piece : m_shapes.back()->pieces)
+                chords += piece.chords.chord_count;
+            if (chords > detail::kMaxChords)
+                return fail(ErrorCode::TooManyNodes);
         }
-        if (!piece.outer.isEmpty())
-            outline.pieces.push_back(std::move(piece));
+        m_stats.glyphs_ms = first_stage.elapsed_ms();
+        Outline outline;
+        for (const auto& group : groups())
+            if (auto ok = addGroup(group, outline); !ok)
+                return fail(ok.error());
+        std::ranges::stable_sort(outline.pieces, {}, [](const Piece& p) { return p.outer.bounds().x0; });
+        keepCrossingsOf(outline, m_stats);
+        m_stats.crossings = m_stats.crossing_points.size();
+        return outline;
     }
-}
 
-Result<Outline> weldChecked(std::span<const Paths> glyphs, const WeldOptions& options, double grid,
-                            WeldStats& stats)
-{
-    const double u = options.units_per_em / 1000.0;
-    detail::CurveTrace trace(grid, u);
-    ClipperLib::Paths all;
-    for (const auto& paths : glyphs) {
-        if (options.cancel.isCancelled())
+private:
+    struct Part
+    {
+        std::size_t shape;
+        std::size_t piece;
+        GridPoint at;
+        int layer;
+        Box box;
+    };
+
+    Result<void> addGlyph(const PlacedPaths& glyph)
+    {
+        if (m_options.cancel.isCancelled())
             return fail(ErrorCode::Cancelled);
-        stats.nodes_before += nodeCount(paths);
-        ClipperLib::Paths rings;
-        for (const auto& contour : paths)
-            rings.push_back(toClipper(trace.add(contour)));
-        ClipperLib::PolyTree tree;
-        if (!unite(rings, tree))
-            return fail(ErrorCode::WeldFailed);
-        ClipperLib::Paths united;
-        ClipperLib::PolyTreeToPaths(tree, united);
-        all.insert(all.end(), united.begin(), united.end());
+        if (auto ok = detail::checkInput(*glyph.paths, glyph.at, m_grid, m_stats.nodes_before); !ok)
+            return ok;
+        auto shape = firstStage(glyph.paths);
+        if (!shape)
+            return fail(shape.error());
+        const GridPoint at = m_grid.snapped(glyph.at);
+        const Point by = m_grid.toPoint(at);
+        for (std::size_t i = 0; i < (*shape)->pieces.size(); ++i) {
+            Box box = (*shape)->pieces[i].box;
+            box = {box.x0 + by.x, box.y0 + by.y, box.x1 + by.x, box.y1 + by.y};
+            m_parts.push_back({m_shapes.size(), i, at, glyph.layer, box});
+        }
+        addCounts(m_stats, (*shape)->stats, by);
+        m_shapes.push_back(std::move(*shape));
+        return {};
     }
-    ClipperLib::PolyTree tree;
-    if (!unite(all, tree))
-        return fail(ErrorCode::WeldFailed);
-    if (options.cancel.isCancelled())
-        return fail(ErrorCode::Cancelled);
 
-    Outline outline;
-    collectPieces(tree, trace, u, outline, stats);
-    std::ranges::stable_sort(outline.pieces, {}, [](const Piece& piece) { return piece.outer.bounds().x0; });
-    return outline;
-}
+    Result<std::shared_ptr<const InkShape>> firstStage(const std::shared_ptr<const Paths>& paths)
+    {
+        const detail::GlyphKey key(m_grid.u, paths);
+        if (auto kept = m_cache->findGlyph(key)) {
+            ++m_stats.glyphs_cached;
+            return kept;
+        }
+        InkShape shape;
+        const EngineShape input{paths.get(), nullptr, {}, false};
+        auto rings = detail::combineCurves({&input, 1}, detail::BooleanOp::Union, detail::FillRule::NonZero,
+                                           m_grid, m_options.cancel, shape.stats);
+        if (!rings)
+            return fail(rings.error());
+        for (auto& piece : nested(std::move(*rings)).pieces) {
+            InkPiece ready;
+            ready.box = piece.outer.bounds();
+            ready.rings.push_back(std::move(piece.outer));
+            std::ranges::move(piece.middles, std::back_inserter(ready.rings));
+            ready.chords = detail::chordsOf(ready.rings, m_grid, detail::kChordTolerance_u * m_grid.u);
+            shape.pieces.push_back(std::move(ready));
+        }
+        return m_cache->keepGlyph(key, std::move(shape));
+    }
+
+    /// Parts of one layer whose boxes touch, directly or through others.
+    std::vector<std::vector<std::size_t>> groups() const
+    {
+        std::vector<std::size_t> order(m_parts.size());
+        std::iota(order.begin(), order.end(), std::size_t{0});
+        std::ranges::sort(order, {}, [this](std::size_t i) { return m_parts[i].box.x0; });
+        std::vector<std::size_t> leader(m_parts.size());
+        std::iota(leader.begin(), leader.end(), std::size_t{0});
+        const auto leaderOf = [&leader](std::size_t i) {
+            while (leader[i] != i)
+                i = leader[i] = leader[leader[i]];
+            return i;
+        };
+        std::vector<std::size_t> open; // parts whose box reaches the one at hand
+        for (const std::size_t i : order) {
+            const auto& box = m_parts[i].box;
+            std::erase_if(open, [&](std::size_t k) { return m_parts[k].box.x1 < box.x0; });
+            for (const std::size_t k : open) {
+                const auto& other = m_parts[k];
+                if (other.layer == m_parts[i].layer && other.box.y0 <= box.y1 && box.y0 <= other.box.y1)
+                    leader[leaderOf(i)] = leaderOf(k);
+            }
+            open.push_back(i);
+        }
+        std::vector<std::vector<std::size_t>> by_leader(m_parts.size());
+        for (std::size_t i = 0; i < m_parts.size(); ++i)
+            by_leader[leaderOf(i)].push_back(i);
+        std::erase_if(by_leader, [](const auto& group) { return group.empty(); });
+        return by_leader;
+    }
+
+    const InkPiece& pieceOf(const Part& part) const { return m_shapes[part.shape]->pieces[part.piece]; }
+
+    Result<void> addGroup(const std::vector<std::size_t>& group, Outline& outline)
+    {
+        if (m_options.cancel.isCancelled())
+            return fail(ErrorCode::Cancelled);
+        ++m_stats.groups;
+        const GridPoint origin = m_parts[group.front()].at;
+        const Point by = m_grid.toPoint(origin);
+        if (group.size() == 1) {
+            const auto& rings = pieceOf(m_parts[group.front()]).rings;
+            Piece piece{moved(rings.front(), by), {}};
+            for (std::size_t i = 1; i < rings.size(); ++i)
+                piece.middles.push_back(moved(rings[i], by));
+            outline.pieces.push_back(std::move(piece));
+            return {};
+        }
+        auto made = secondStage(group, origin);
+        if (!made)
+            return fail(made.error());
+        addCounts(m_stats, (*made)->stats, by);
+        for (const auto& piece : (*made)->outline.pieces) {
+            Piece placed{moved(piece.outer, by), {}};
+            for (const auto& middle : piece.middles)
+                placed.middles.push_back(moved(middle, by));
+            outline.pieces.push_back(std::move(placed));
+        }
+        return {};
+    }
+
+    Result<std::shared_ptr<const InkGroup>> secondStage(const std::vector<std::size_t>& group,
+                                                        GridPoint origin)
+    {
+        detail::GroupKey key;
+        std::vector<EngineShape> shapes;
+        for (const std::size_t i : group) {
+            const Part& part = m_parts[i];
+            const GridPoint at = part.at - origin;
+            key.insert(key.end(), {static_cast<std::int64_t>(m_shapes[part.shape]->serial),
+                                   static_cast<std::int64_t>(part.piece), at.x, at.y});
+            shapes.push_back({&pieceOf(part).rings, &pieceOf(part).chords, at, false});
+        }
+        if (auto kept = m_cache->findGroup(key)) {
+            ++m_stats.groups_cached;
+            return kept;
+        }
+        InkGroup made;
+        auto rings = detail::combineCurves(shapes, detail::BooleanOp::Union, detail::FillRule::NonZero,
+                                           m_grid, m_options.cancel, made.stats);
+        addTimes(m_stats, made.stats);
+        if (!rings)
+            return fail(rings.error());
+        made.outline = nested(std::move(*rings));
+        auto kept = std::make_shared<const InkGroup>(std::move(made));
+        m_cache->keepGroup(key, kept);
+        return kept;
+    }
+
+    const WeldOptions& m_options;
+    WeldStats& m_stats;
+    Grid m_grid;
+    std::shared_ptr<WeldCache> m_cache;
+    std::vector<std::shared_ptr<const InkShape>> m_shapes;
+    std::vector<Part> m_parts;
+};
 
 } // namespace
 
-Result<Outline> weld(std::span<const Paths> glyphs, const WeldOptions& options, WeldStats* stats)
+Result<Outline> weld(std::span<const PlacedPaths> glyphs, const WeldOptions& options, WeldStats* stats)
 {
     WeldStats unused;
     WeldStats& figures = stats ? *stats : unused;
     figures = {};
-    const auto reach = reach_em(glyphs, options.units_per_em);
-    if (!reach)
-        return fail(reach.error());
-    if (*reach > kMaxEm)
-        return fail(ErrorCode::CoordinateOutOfRange);
-    std::size_t nodes = 0;
-    for (const auto& paths : glyphs)
-        nodes += nodeCount(paths);
-    if (nodes > kMaxNodes)
-        return fail(ErrorCode::TooManyNodes);
+    return Weld(options, figures).run(glyphs);
+}
 
-    const double grid_per_em = std::min(kGridPer_u * 1000.0, kGridLimit / std::max(*reach * 1.01, 1.0));
-    try {
-        return weldChecked(glyphs, options, grid_per_em / options.units_per_em, figures);
-    } catch (const ClipperLib::clipperException& e) {
-        return fail(ErrorCode::WeldFailed, {}, e.what());
-    }
+Result<Outline> weld(std::span<const Paths> glyphs, const WeldOptions& options, WeldStats* stats)
+{
+    std::vector<PlacedPaths> placed;
+    placed.reserve(glyphs.size());
+    for (const auto& paths : glyphs)
+        placed.push_back({std::make_shared<Paths>(paths), {}, 0});
+    return weld(placed, options, stats);
 }
 
 } // namespace ink

@@ -106,7 +106,7 @@ void TestComposition::linesStackDownwards()
     const auto set = setWords(*f, "ab\ncd", {});
     QCOMPARE(set->lines.size(), std::size_t(2));
     QCOMPARE(set->lines[1].baseline_fu, -f->lineSpacing_fu());
-    QVERIFY(bounds(set->glyphs_fu.front()).y0 > bounds(set->glyphs_fu.back()).y0);
+    QVERIFY(set->glyphs_fu.front().at.y > set->glyphs_fu.back().at.y);
     QCOMPARE(setWords(*f, "ab\r\ncd\n", {})->lines.size(), std::size_t(2));
 }
 

@@ -1,0 +1,18 @@
+// Which middle belongs to which piece.
+#pragma once
+
+#include "core/geometry/path.h"
+
+namespace ink {
+
+/// Rings that do not cross: counter-clockwise ones become outer rings, clockwise ones the middles of the
+/// smallest outer ring around them. Pieces from left to right. A middle without a piece is left out.
+Outline nested(std::vector<Contour> rings);
+
+/// The rings again, outer rings first in each piece.
+Paths toPaths(const Outline& outline);
+
+/// True when p is inside the ring, told on chords of 1/1000 of its size.
+bool encloses(const Contour& ring, Point p);
+
+} // namespace ink

@@ -1,0 +1,167 @@
+#include "core/geometry/ring_engine.h"
+
+#include "core/geometry/crossing_guard.h"
+#include "core/geometry/curve_rebuild.h"
+#include "core/geometry/project.h"
+
+#include <algorithm>
+#include <chrono>
+#include <cmath>
+#include <deque>
+
+namespace ink::detail {
+namespace {
+
+constexpr double kFinerTolerance_u = kChordTolerance_u / 16.0;
+/// Rings that cross less deeply than this are in order: it is a tenth of a thousandth of a 20 mm letter.
+constexpr double kCrossingDepth_u = 0.05;
+/// Curves are bent by no more than this to meet where they do not quite cross.
+constexpr double kLargestBend_u = 0.05;
+constexpr double kSmallestArea_u2 = 1.0;
+constexpr double kSmallestThickness_u = 0.3;
+
+/// The chords themselves as rings of lines.
+std::vector<Contour> polygons(const std::vector<ChordRing>& rings, const Grid& grid)
+{
+    std::vector<Contour> out;
+    for (const auto& ring : rings) {
+        Contour contour;
+        for (std::size_t i = 0; i < ring.points.size(); ++i)
+            contour.segments.push_back(Segment::line(
+                grid.toPoint(ring.points[i]), grid.toPoint(ring.points[(i + 1) % ring.points.size()])));
+        out.push_back(tidied(std::move(contour), 0.0, 0.5 * kFinerTolerance_u * grid.u));
+    }
+    return out;
+}
+
+struct Attempt
+{
+    std::vector<Contour> rings;
+    std::vector<ChordRing> chords;
+    RebuildStats rebuild;
+    std::size_t lost = 0;
+    std::size_t specks = 0;
+    bool is_doubtful = false;
+};
+
+Result<Attempt> attempt(std::span<const PlacedChords> placed, BooleanOp op, FillRule rule, const Grid& grid,
+                        WeldStats& times)
+{
+    Stopwatch clipping;
+    auto united = combineRings(placed, op, rule, kSmallestArea_u2 * kGridPer_u * kGridPer_u,
+                               kSmallestThickness_u * kGridPer_u);
+    times.union_ms += clipping.elapsed_ms();
+    if (!united)
+        return fail(united.error());
+
+    Attempt out;
+    Stopwatch curves;
+    const CurveRebuilder rebuilder(placed, grid);
+    for (const auto& ring : united->rings) {
+        if (auto contour = rebuilder.rebuild(ring, out.rebuild); !contour.isEmpty())
+            out.rings.push_back(std::move(contour));
+    }
+    times.curves_ms += curves.elapsed_ms();
+    Stopwatch check;
+    out.is_doubtful = out.rebuild.largest_bend > kLargestBend_u * grid.u ||
+                      ringsCross(out.rings, kCrossingDepth_u * grid.u);
+    times.check_ms += check.elapsed_ms();
+    out.lost = united->lost;
+    out.specks = united->specks;
+    out.chords = std::move(united->rings);
+    return out;
+}
+
+void count(const Attempt& made, WeldStats& stats)
+{
+    stats.crossing_points.insert(stats.crossing_points.end(), made.rebuild.crossings.begin(),
+                                 made.rebuild.crossings.end());
+    stats.unrefined += made.rebuild.unrefined;
+    stats.absorbed += made.rebuild.absorbed;
+    stats.spikes += made.rebuild.spikes;
+    stats.specks += made.specks;
+    stats.lost_edges += made.lost;
+}
+
+} // namespace
+
+Result<void> checkInput(const Paths& paths, Point at, const Grid& grid, std::size_t& nodes)
+{
+    if (!isFinite(at))
+        return fail(ErrorCode::NonFinite);
+    double reach = 0.0;
+    for (const auto& contour : paths)
+        for (const auto& s : contour.segments) {
+            if (!s.isFinite())
+                return fail(ErrorCode::NonFinite);
+            for (std::size_t i = 0; i <= s.degree(); ++i)
+                reach = std::max({reach, std::abs(s.p[i].x), std::abs(s.p[i].y)});
+        }
+    if (reach + std::max(std::abs(at.x), std::abs(at.y)) > kMaxEm * 1000.0 * grid.u)
+        return fail(ErrorCode::CoordinateOutOfRange);
+    nodes += nodeCount(paths);
+    if (nodes > kMaxNodes)
+        return fail(ErrorCode::TooManyNodes);
+    return {};
+}
+
+Result<std::vector<Contour>> combineCurves(std::span<const EngineShape> shapes, BooleanOp op, FillRule rule,
+                                           const Grid& grid, const CancelToken& cancel, WeldStats& stats)
+{
+    std::deque<ChordShape> made; // a deque, because the placed shapes point into it
+    const auto placedAt = [&](double tolerance_u, bool can_reuse) -> Result<std::vector<PlacedChords>> {
+        std::vector<PlacedChords> placed;
+        std::size_t chords = 0;
+        for (const auto& shape : shapes) {
+            const ChordShape* ready = can_reuse ? shape.chords : nullptr;
+            placed.push_back(
+                {ready ? ready : &made.emplace_back(chordsOf(*shape.paths, grid, tolerance_u * grid.u)),
+                 shape.at, shape.is_clip});
+            chords += placed.back().shape->chord_count;
+            if (chords > kMaxChords)
+                return fail(ErrorCode::TooManyNodes);
+            if (cancel.isCancelled())
+                return fail(ErrorCode::Cancelled);
+        }
+        return placed;
+    };
+
+    const auto placed = placedAt(kChordTolerance_u, true);
+    if (!placed)
+        return fail(placed.error());
+    auto first = attempt(*placed, op, rule, grid, stats);
+    if (!first)
+        return fail(first.error());
+    if (!first->is_doubtful) {
+        count(*first, stats);
+        return std::move(first->rings);
+    }
+    if (cancel.isCancelled())
+        return fail(ErrorCode::Cancelled);
+    ++stats.finer;
+    const auto finer = placedAt(kFinerTolerance_u, false);
+    if (!finer)
+        return fail(finer.error());
+    auto second = attempt(*finer, op, rule, grid, stats);
+    if (!second)
+        return fail(second.error());
+    count(*second, stats);
+    if (!second->is_doubtful)
+        return std::move(second->rings);
+    ++stats.polygonal;
+    return polygons(second->chords, grid);
+}
+
+std::int64_t Stopwatch::now_ns()
+{
+    return std::chrono::duration_cast<std::chrono::nanoseconds>(
+               std::chrono::steady_clock::now().time_since_epoch())
+        .count();
+}
+
+double Stopwatch::elapsed_ms() const
+{
+    return static_cast<double>(now_ns() - m_start_ns) * 1e-6;
+}
+
+} // namespace ink::detail
