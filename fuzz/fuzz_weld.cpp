@@ -5,8 +5,10 @@
 
 #include <cmath>
 #include <cstdint>
+#include <cstdio>
 #include <cstdlib>
 #include <span>
+#include <string>
 
 namespace {
 
@@ -34,10 +36,12 @@ private:
     std::span<const std::uint8_t> m_bytes;
 };
 
-void require(bool holds)
+void require(bool holds, const std::string& what)
 {
-    if (!holds)
-        std::abort();
+    if (holds)
+        return;
+    std::fprintf(stderr, "fuzz_weld: %s\n", what.c_str());
+    std::abort();
 }
 
 } // namespace
@@ -77,10 +81,12 @@ extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size
     }
     glyphs.back() = pen.take();
     const auto outline = ink::weld(glyphs);
-    require(outline.has_value());
+    require(outline.has_value(), "refused");
     // 1 u is one unit here. The weld promises 0.05 u; chords of the judges add their own error.
-    require(ink::validityOf(*outline, 1.0).isValid(0.1));
-    require(!ink::test::wrongPoint(glyphs, *outline, 0.6, 200));
-    require(ink::test::deviation(glyphs, *outline, 4) <= 0.2);
+    const auto validity = ink::validityOf(*outline, 1.0);
+    require(validity.isValid(0.1), validity.inWords());
+    require(!ink::test::wrongPoint(glyphs, *outline, 0.6, 200),
+            "ink where there was none, or the other way round");
+    require(ink::test::deviation(glyphs, *outline, 4) <= 0.2, "too far from the curves");
     return 0;
 }

@@ -3,13 +3,13 @@
 #pragma once
 
 #include "core/base/result.h"
+#include "core/geometry/boolean.h"
 #include "core/geometry/chords.h"
 
 #include <span>
 
 namespace ink::detail {
 
-enum class BooleanOp { Union, Subtract, Intersect };
 /// Which winding numbers are ink.
 enum class FillRule { NonZero, Positive };
 

@@ -45,6 +45,9 @@ struct ChordRing
 {
     std::vector<GridPoint> points;
     std::vector<Origin> origins;
+    /// Filled in for the rings of a result: positive when counter-clockwise.
+    double area_grid2 = 0.0;
+    double length_grid = 0.0;
 };
 
 /// A shape ready for the clipping library: its curves in drawing order, each with its neighbours along

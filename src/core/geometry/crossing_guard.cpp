@@ -5,6 +5,7 @@
 
 #include <algorithm>
 #include <cstdint>
+#include <unordered_set>
 
 namespace ink::detail {
 namespace {
@@ -134,16 +135,23 @@ std::vector<Meeting> meetings(const Segment& a, const Segment& b, double toleran
     return out;
 }
 
-/// How far the two curves are apart between two meetings.
-double depthBetween(const Segment& a, const Segment& b, Meeting from, Meeting to)
+/// How far the curve a gets from b between two meetings.
+double reachBetween(const Segment& a, double s0, double s1, const Segment& b, double t0, double t1)
 {
-    double depth = 0.0;
+    double reach = 0.0;
     for (int i = 1; i < 8; ++i) {
         const double k = i / 8.0;
-        const Point p = a.pointAt(std::lerp(from.s, to.s, k));
-        depth = std::max(depth, length(b.pointAt(closestNear(b, p, std::lerp(from.t, to.t, k))) - p));
+        const Point p = a.pointAt(std::lerp(s0, s1, k));
+        reach = std::max(reach, length(b.pointAt(closestNear(b, p, std::lerp(t0, t1, k))) - p));
     }
-    return depth;
+    return reach;
+}
+
+/// How far the two curves get from each other between two meetings.
+double depthBetween(const Segment& a, const Segment& b, Meeting from, Meeting to)
+{
+    return std::max(reachBetween(a, from.s, to.s, b, from.t, to.t),
+                    reachBetween(b, from.t, to.t, a, from.s, to.s));
 }
 
 bool segmentsCross(const Segment& a, const Segment& b, double tolerance)
@@ -185,11 +193,18 @@ bool ringsCross(std::span<const Contour> rings, double tolerance)
         }
     if (chords.empty())
         return false;
+    std::unordered_set<std::uint64_t> looked_at; // pairs of segments found in order
+    const auto deep = [&](std::uint32_t i, std::uint32_t k) {
+        const auto [a, b] = std::minmax(owner[i], owner[k]);
+        if (a == b)
+            return true; // a loop of one curve has no way back
+        if (!looked_at.insert((std::uint64_t{a} << 32) | b).second)
+            return false;
+        return segmentsCross(*segments[a], *segments[b], tolerance);
+    };
     const CellIndex index(chords, box);
-    return index.anyPair([&](std::uint32_t i, std::uint32_t k) {
-        return cross(chords[i], chords[k]) &&
-               (owner[i] == owner[k] || segmentsCross(*segments[owner[i]], *segments[owner[k]], tolerance));
-    });
+    return index.anyPair(
+        [&](std::uint32_t i, std::uint32_t k) { return cross(chords[i], chords[k]) && deep(i, k); });
 }
 
 } // namespace ink::detail

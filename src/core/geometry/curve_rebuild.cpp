@@ -190,7 +190,7 @@ std::vector<CurveRebuilder::Span> CurveRebuilder::spansOf(std::vector<Run> runs)
     const std::size_t n = runs.size();
     for (std::size_t i = 0; i < n; ++i)
         if (!continues(runs[(i + n - 1) % n], runs[i])) {
-            std::ranges::rotate(runs, runs.begin() + static_cast<std::ptrdiff_t>(i));
+            std::rotate(runs.begin(), runs.begin() + static_cast<std::ptrdiff_t>(i), runs.end());
             break;
         }
     std::vector<Span> spans;
@@ -210,32 +210,40 @@ bool CurveRebuilder::giveToTheOneBefore(Span& before, const Span& lost) const
         return false;
     const bool forward = longer.back().isForward();
     const double far_end = forward ? 1.0 : 0.0;
+    const double same = kSameCurve_u * m_grid.u;
+    Point from = lost.front().start;
     for (const auto& run : lost)
         for (const double k : {0.25, 0.5, 0.75, 1.0}) {
             const Point p = pointOf(run, run.curve < 0 ? k : run.t0 + (run.t1 - run.t0) * k);
+            // The way along the contour is no longer than the way along `lost`: it does not come here in a
+            // loop.
+            double way_left = 1.5 * length(p - from) + 4.0 * same;
             for (int hops = 0;; ++hops) {
                 Run& last = longer.back();
                 const Segment c = curve(last.shape, last.curve);
-                const double t = closestNear(c, p, last.t1);
-                const bool is_ahead = forward ? t >= last.t1 - 1e-6 : t <= last.t1 + 1e-6;
-                if (is_ahead && t != far_end) {
-                    if (length(c.pointAt(t) - p) > kSameCurve_u * m_grid.u)
-                        return false;
-                    last.t1 = t;
+                double t = closestNear(c, p, last.t1);
+                const bool is_there = length(c.pointAt(t) - p) <= same;
+                if (!is_there)
+                    t = far_end; // the next curve, perhaps
+                if (forward ? t < last.t1 - 1e-6 : t > last.t1 + 1e-6)
+                    return false;
+                way_left -= length(c.pointAt(t) - c.pointAt(0.5 * (t + last.t1))) +
+                            length(c.pointAt(0.5 * (t + last.t1)) - c.pointAt(last.t1));
+                if (way_left < 0.0)
+                    return false;
+                last.t1 = t;
+                last.end = c.pointAt(t);
+                if (is_there)
                     break;
-                }
-                if (is_ahead && length(c.pointAt(t) - p) <= kSameCurve_u * m_grid.u) {
-                    last.t1 = far_end;
-                    break;
-                }
                 if (hops == 3)
                     return false;
-                last.t1 = far_end;
                 const int next = neighbour(last.shape, last.curve, forward);
-                longer.push_back({last.shape, next, 1.0 - far_end, 1.0 - far_end, c.pointAt(far_end), p});
+                longer.push_back({last.shape, next, 1.0 - far_end, 1.0 - far_end, last.end, last.end});
             }
-            longer.back().end = p;
+            from = p;
         }
+    if (longer.size() > 1 && longer.back().t0 == longer.back().t1)
+        longer.pop_back(); // got to a node and no further
     before = std::move(longer);
     return true;
 }
@@ -247,7 +255,17 @@ void CurveRebuilder::joinToNext(std::vector<Span>& spans, std::size_t at) const
     const std::size_t next = (at + 1) % spans.size();
     Span& after = spans[next];
     Run& last = before.back();
-    const Run& first = after.front();
+    Run& first = after.front();
+    // What ends a hair before a node means the node.
+    const auto snap = [this](const Run& run, double& t, double node) {
+        if (run.curve >= 0 && length(pointOf(run, t) - pointOf(run, node)) < kShortRun_u * m_grid.u)
+            t = node;
+    };
+    if (last.shape == first.shape && last.curve != first.curve && last.isForward() == first.isForward()) {
+        const bool forward = last.isForward();
+        snap(last, last.t1, forward ? 1.0 : 0.0);
+        snap(first, first.t0, forward ? 0.0 : 1.0);
+    }
     const bool is_node = continues(last, first);
     const bool is_curve = last.curve >= 0 && last.shape == first.shape && last.curve == first.curve &&
                           last.isForward() == first.isForward() &&

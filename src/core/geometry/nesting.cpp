@@ -104,4 +104,13 @@ bool encloses(const Contour& ring, Point p)
     return windingOf(polygonOf(ring, ring.bounds()), p) != 0;
 }
 
+bool isInk(const Outline& outline, Point p)
+{
+    return std::ranges::any_of(outline.pieces, [p](const Piece& piece) {
+        return encloses(piece.outer, p) && std::ranges::none_of(piece.middles, [p](const Contour& middle) {
+                   return encloses(middle, p);
+               });
+    });
+}
+
 } // namespace ink

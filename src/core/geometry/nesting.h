@@ -15,4 +15,7 @@ Paths toPaths(const Outline& outline);
 /// True when p is inside the ring, told on chords of 1/1000 of its size.
 bool encloses(const Contour& ring, Point p);
 
+/// True when p lies on the ink of the outline, told the same way.
+bool isInk(const Outline& outline, Point p);
+
 } // namespace ink

@@ -58,16 +58,24 @@ Result<Attempt> attempt(std::span<const PlacedChords> placed, BooleanOp op, Fill
     Stopwatch curves;
     const CurveRebuilder rebuilder(placed, grid);
     for (const auto& ring : united->rings) {
-        if (auto contour = rebuilder.rebuild(ring, out.rebuild); !contour.isEmpty())
+        auto contour = rebuilder.rebuild(ring, out.rebuild);
+        // Chords can enclose a speck where the curves enclose nothing.
+        const double area = contour.signedArea();
+        const double step = grid.step();
+        out.is_doubtful = out.is_doubtful || std::abs(area - ring.area_grid2 * step * step) >
+                                                 2.0 * kChordTolerance_u * grid.u * ring.length_grid * step;
+        if (std::abs(area) < 0.5 * kSmallestArea_u2 * grid.u * grid.u)
+            ++out.specks;
+        else
             out.rings.push_back(std::move(contour));
     }
     times.curves_ms += curves.elapsed_ms();
     Stopwatch check;
-    out.is_doubtful = out.rebuild.largest_bend > kLargestBend_u * grid.u ||
+    out.is_doubtful = out.is_doubtful || out.rebuild.largest_bend > kLargestBend_u * grid.u ||
                       ringsCross(out.rings, kCrossingDepth_u * grid.u);
     times.check_ms += check.elapsed_ms();
     out.lost = united->lost;
-    out.specks = united->specks;
+    out.specks += united->specks;
     out.chords = std::move(united->rings);
     return out;
 }

@@ -109,6 +109,19 @@ Point Segment::derivativeAt(double t) const
     return {};
 }
 
+Point Segment::secondDerivativeAt(double t) const
+{
+    switch (kind) {
+    case SegmentKind::Line:
+        return {};
+    case SegmentKind::Quadratic:
+        return (p[2] - p[1] * 2.0 + p[0]) * 2.0;
+    case SegmentKind::Cubic:
+        return lerp(p[2] - p[1] * 2.0 + p[0], p[3] - p[2] * 2.0 + p[1], t) * 6.0;
+    }
+    return {};
+}
+
 Segment Segment::part(double t0, double t1) const
 {
     if (t0 == 0.0 && t1 == 1.0)

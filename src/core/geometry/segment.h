@@ -86,6 +86,7 @@ struct Segment
     Point pointAt(double t) const;
     /// First derivative with respect to t.
     Point derivativeAt(double t) const;
+    Point secondDerivativeAt(double t) const;
     /// The stretch t0..t1, same kind; t0 > t1 gives it backwards.
     Segment part(double t0, double t1) const;
     Segment reversed() const;

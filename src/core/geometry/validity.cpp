@@ -13,7 +13,7 @@ constexpr double kFar = std::numeric_limits<double>::infinity();
 struct Polyline
 {
     std::vector<Point> points; // closed: the last one is joined to the first
-    /// One place of the ring for each of its segments, and the direction there, for probing.
+    /// Three places on each of its segments, and the direction there, for probing.
     std::vector<std::pair<Point, Point>> probes;
 };
 
@@ -25,12 +25,16 @@ Polyline polylineOf(const Contour& ring, double u)
         double reach = 0.0;
         for (std::size_t i = 0; i < s.degree(); ++i)
             reach += length(s.p[i + 1] - s.p[i]);
-        const int n = s.degree() == 1 ? 1 : std::clamp(static_cast<int>(3.5 * std::sqrt(reach / u)), 8, 400);
+        const int n = s.degree() == 1 ? 1 : std::clamp(static_cast<int>(3.5 * std::sqrt(reach / u)), 16, 400);
         for (int i = 0; i < n; ++i)
             out.points.push_back(i == 0 ? s.start() : s.pointAt(static_cast<double>(i) / n));
-        const Point d = s.derivativeAt(0.5);
-        if (length(d) > 0.0)
-            out.probes.emplace_back(s.pointAt(0.5), d * (1.0 / length(d)));
+        // On chords, not on the curve: what is asked there is answered by the same chords.
+        for (const int i : {n / 6, n / 2, 5 * n / 6}) {
+            const Point a = s.pointAt(static_cast<double>(i) / n);
+            const Point b = s.pointAt(static_cast<double>(i + 1) / n);
+            if (const double l = length(b - a); l > 0.0)
+                out.probes.emplace_back(lerp(a, b, 0.5), (b - a) * (1.0 / l));
+        }
     }
     return out;
 }
@@ -71,24 +75,31 @@ struct Crossing
 {
     std::size_t ring[2];
     double at[2];
+    /// They share a node there and need not cross.
+    bool is_touch = false;
 };
 
 class CrossingDepth
 {
 public:
-    explicit CrossingDepth(const std::vector<Polyline>& rings) : m_rings(rings) {}
+    /// Points within `same` of each other are one; depths beyond `enough` are not told apart.
+    CrossingDepth(const std::vector<Polyline>& rings, double same, double enough)
+        : m_rings(rings), m_same(same), m_enough(enough)
+    {
+    }
 
     double deepest()
     {
         findAll();
-        std::map<std::size_t, std::vector<std::pair<double, std::size_t>>> along; // ring: place, crossing
+        // Ring and partner: places along the ring, each with its crossing.
+        std::map<std::pair<std::size_t, std::size_t>, std::vector<std::pair<double, std::size_t>>> along;
         for (std::size_t i = 0; i < m_crossings.size(); ++i)
-            for (int side = 0; side < 2; ++side)
-                along[m_crossings[i].ring[side]].emplace_back(m_crossings[i].at[side],
-                                                              2 * i + static_cast<std::size_t>(side));
+            for (std::size_t side = 0; side < 2; ++side)
+                along[{m_crossings[i].ring[side], m_crossings[i].ring[1 - side]}].emplace_back(
+                    m_crossings[i].at[side], 2 * i + side);
         double deepest = 0.0;
         std::vector<double> depth(m_crossings.size(), kFar);
-        for (auto& [ring, events] : along) {
+        for (auto& [rings, events] : along) {
             std::ranges::sort(events);
             for (std::size_t k = 0; k < events.size(); ++k) {
                 const auto here = events[k].second;
@@ -98,9 +109,10 @@ public:
                 depth[next / 2] = std::min(depth[next / 2], lens);
             }
         }
-        for (const double d : depth)
-            deepest = std::max(deepest, d);
-        return m_crossings.empty() ? 0.0 : deepest;
+        for (std::size_t i = 0; i < depth.size(); ++i)
+            if (!m_crossings[i].is_touch)
+                deepest = std::max(deepest, depth[i]);
+        return deepest;
     }
 
 private:
@@ -117,9 +129,9 @@ private:
         std::ranges::sort(chords, {}, &Chord::x0);
         std::vector<const Chord*> open;
         for (const auto& c : chords) {
-            std::erase_if(open, [&](const Chord* o) { return o->x1 < c.x0; });
+            std::erase_if(open, [&](const Chord* o) { return o->x1 + m_same < c.x0; });
             for (const Chord* o : open)
-                if (o->y0 <= c.y1 && c.y0 <= o->y1)
+                if (o->y0 <= c.y1 + m_same && c.y0 <= o->y1 + m_same)
                     meet(*o, c);
             open.push_back(&c);
         }
@@ -127,10 +139,17 @@ private:
 
     void meet(const Chord& p, const Chord& q)
     {
+        const auto isOne = [this](Point a, Point b) { return length(a - b) <= m_same; };
+        if (isOne(p.a, q.a))
+            m_crossings.push_back(
+                {{p.ring, q.ring}, {static_cast<double>(p.index), static_cast<double>(q.index)}, true});
+        if (isOne(p.a, q.a) || isOne(p.a, q.b) || isOne(p.b, q.a) || isOne(p.b, q.b))
+            return;
         const auto side = [](Point a, Point b, Point c) { return cross(b - a, c - a); };
         const double s1 = side(p.a, p.b, q.a), s2 = side(p.a, p.b, q.b);
         const double s3 = side(q.a, q.b, p.a), s4 = side(q.a, q.b, p.b);
-        if (!(s1 * s2 < 0.0 && s3 * s4 < 0.0))
+        // A node exactly on a chord counts as left of it: whoever goes in comes out again.
+        if ((s1 < 0.0) == (s2 < 0.0) || (s3 < 0.0) == (s4 < 0.0))
             return;
         m_crossings.push_back(
             {{p.ring, q.ring},
@@ -146,7 +165,7 @@ private:
         const std::size_t side = from % 2;
         const std::size_t other = 1 - side;
         if (from / 2 == to / 2) // a loop: the ring comes back to the crossing it left
-            return from == to ? kFar : loopSize(a.ring[side], a.at[side], b.at[to % 2]);
+            return from == to ? kFar : loopWidth(a.ring[side], a.at[side], b.at[to % 2]);
         if (a.ring[other] != b.ring[1 - to % 2])
             return kFar;
         const auto& path = m_rings[a.ring[side]].points;
@@ -161,7 +180,7 @@ private:
         }
         double depth = 0.0;
         const double n = static_cast<double>(path.size());
-        const double end = b.at[to % 2] > a.at[side] ? b.at[to % 2] : b.at[to % 2] + n;
+        const double end = b.at[to % 2] >= a.at[side] ? b.at[to % 2] : b.at[to % 2] + n;
         for (double k = std::floor(a.at[side]) + 1; k < end; ++k) {
             const Point p = path[static_cast<std::size_t>(k) % path.size()];
             double nearest = kFar;
@@ -170,23 +189,32 @@ private:
                 nearest = std::min(nearest, distanceTo(p, wall[i], wall[(i + 1) % wall.size()]));
             }
             depth = std::max(depth, nearest);
-            if (depth > 1e3)
+            if (depth > m_enough)
                 break;
         }
         return depth;
     }
 
-    double loopSize(std::size_t ring, double from, double to) const
+    /// Width of a loop: four times its area over the way round it (the diameter of a circle).
+    double loopWidth(std::size_t ring, double from, double to) const
     {
         const auto& path = m_rings[ring].points;
         const double end = to > from ? to : to + static_cast<double>(path.size());
-        Box box;
-        for (double k = std::floor(from) + 1; k < end; ++k)
-            box.add(path[static_cast<std::size_t>(k) % path.size()]);
-        return std::max(box.width(), box.height());
+        const auto before = static_cast<std::size_t>(from) % path.size();
+        const Point origin = lerp(path[before], path[(before + 1) % path.size()], from - std::floor(from));
+        Point last = origin;
+        double doubled_area = 0.0, around = 0.0;
+        for (double k = std::floor(from) + 1; k <= end + 1; ++k) {
+            const Point p = k <= end ? path[static_cast<std::size_t>(k) % path.size()] : origin;
+            doubled_area += cross(last - origin, p - origin);
+            around += length(p - last);
+            last = p;
+        }
+        return around > 0.0 ? 2.0 * std::abs(doubled_area) / around : 0.0;
     }
 
     const std::vector<Polyline>& m_rings;
+    double m_same, m_enough;
     std::vector<Crossing> m_crossings;
 };
 
@@ -198,10 +226,11 @@ bool isClosed(const Contour& ring)
     return closed;
 }
 
-/// Most probes beside the ring see ink once on its left and none on its right.
+/// Probes beside the ring see ink once on its left and none on its right. A probe that reaches over a
+/// hairline to the next ring sees the same on both sides and says nothing.
 bool hasInkOnTheLeft(const Polyline& ring, const std::vector<Polyline>& all, double u)
 {
-    std::size_t right = 0;
+    int votes = 0;
     for (const auto& [p, d] : ring.probes) {
         const Point left{-d.y * 0.03 * u, d.x * 0.03 * u};
         int on_left = 0, on_right = 0;
@@ -209,9 +238,10 @@ bool hasInkOnTheLeft(const Polyline& ring, const std::vector<Polyline>& all, dou
             on_left += winding(other, p + left);
             on_right += winding(other, p - left);
         }
-        right += on_left == 1 && on_right == 0;
+        if (on_left != on_right)
+            votes += on_left == 1 && on_right == 0 ? 1 : -1;
     }
-    return 2 * right > ring.probes.size();
+    return votes >= 0;
 }
 
 bool liesIn(const Polyline& middle, const Polyline& outer)
@@ -245,7 +275,7 @@ Validity validityOf(const Outline& outline, double u)
     }
     for (const auto& ring : all)
         out.is_oriented = out.is_oriented && hasInkOnTheLeft(ring, all, u);
-    out.deepest_crossing = CrossingDepth(all).deepest();
+    out.deepest_crossing = CrossingDepth(all, 1e-5 * u, u).deepest();
     return out;
 }
 

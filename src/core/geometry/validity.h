@@ -18,7 +18,7 @@ struct Validity
     /// Every middle lies inside the outer ring of its piece.
     bool is_nested = true;
     /// How far one stretch of outline reaches over another, in the units of the coordinates; 0 when
-    /// nothing crosses.
+    /// nothing crosses; depths beyond 1 u are not measured to the end.
     double deepest_crossing = 0.0;
 
     bool isValid(double crossing_tolerance) const

@@ -130,8 +130,8 @@ private:
         }
         InkShape shape;
         const EngineShape input{paths.get(), nullptr, {}, false};
-        auto rings = detail::combineCurves({&input, 1}, detail::BooleanOp::Union, detail::FillRule::NonZero,
-                                           m_grid, m_options.cancel, shape.stats);
+        auto rings = detail::combineCurves({&input, 1}, BooleanOp::Union, detail::FillRule::NonZero, m_grid,
+                                           m_options.cancel, shape.stats);
         if (!rings)
             return fail(rings.error());
         for (auto& piece : nested(std::move(*rings)).pieces) {
@@ -223,8 +223,8 @@ private:
             return kept;
         }
         InkGroup made;
-        auto rings = detail::combineCurves(shapes, detail::BooleanOp::Union, detail::FillRule::NonZero,
-                                           m_grid, m_options.cancel, made.stats);
+        auto rings = detail::combineCurves(shapes, BooleanOp::Union, detail::FillRule::NonZero, m_grid,
+                                           m_options.cancel, made.stats);
         addTimes(m_stats, made.stats);
         if (!rings)
             return fail(rings.error());

@@ -1,0 +1,35 @@
+// Outlines grown or shrunk by a distance: borders, underlays, thicker strokes.
+#pragma once
+
+#include "core/geometry/weld.h"
+
+namespace ink {
+
+enum class Join { Round, Mitre, Bevel };
+
+struct OffsetOptions
+{
+    Join join = Join::Round;
+    /// A mitre longer than this, in distances from the corner, becomes a bevel (SVG 1.1, stroke-miterlimit:
+    /// 4).
+    double mitre_limit = 4.0;
+    /// Largest distance between the curves of the result and the exact offset, in the units of the
+    /// coordinates.
+    double tolerance = 0.002;
+    /// As in WeldOptions: the size of the em in the units of the coordinates.
+    double units_per_em = 20.0;
+    CancelToken cancel = {};
+};
+
+/// All points within `distance` of the ink (grown), or of the ink those further than -distance from its edge
+/// (shrunk). Corners follow options.join where the offset goes round them.
+/// Units:  those of the coordinates, mm for a finished design.
+/// Shape:  a valid outline in and out; pieces that vanish are gone, pieces that meet become one.
+/// Errors: NonFinite, CoordinateOutOfRange, TooManyNodes, WeldFailed, Cancelled.
+/// Source: the union of the outline with the bands its segments sweep; G. Elber, I.-K. Lee, M.-S. Kim,
+/// "Comparing
+///         offset curve approximation methods", IEEE CG&A 17(3), 1997, for fitting each segment by itself.
+Result<Outline> offset(const Outline& outline, double distance, const OffsetOptions& options = {},
+                       WeldStats* stats = nullptr);
+
+} // namespace ink

@@ -1,0 +1,43 @@
+// Fewer nodes within a stated distance: smoother cuts and stitches.
+#pragma once
+
+#include "core/base/cancel.h"
+#include "core/base/result.h"
+#include "core/geometry/path.h"
+
+namespace ink {
+
+struct ReduceOptions
+{
+    /// Largest distance between the outline before and after, in the units of the coordinates.
+    double tolerance = 0.02;
+    /// As in WeldOptions: the size of the em in the units of the coordinates.
+    double units_per_em = 20.0;
+    CancelToken cancel = {};
+};
+
+struct Reduction
+{
+    Outline outline;
+    std::size_t nodes_before = 0;
+    std::size_t nodes_after = 0;
+    /// The largest distance really reached.
+    double largest_deviation = 0.0;
+};
+
+/// Joins smooth neighbours into single cubics. Corners stay, straight lines stay straight, and the nodes that
+/// carry the width and height of the whole stay where they are. Shape:  a valid outline in and out; where
+/// reducing would let curves cross, the tolerance is halved, three times at
+///         most, after which the outline stays as it is.
+/// Errors: Cancelled.
+/// Source: P. J. Schneider, Graphics Gems, 1990, for the fit; longest stretch first, which is the fewest
+/// there can be
+///         as long as a part of a stretch that fits also fits.
+Result<Reduction> reduceNodes(const Outline& outline, const ReduceOptions& options = {});
+
+enum class NodeKind { Corner, Smooth };
+
+/// The node at the start of segment `index`: smooth when the outline turns by less than 5 degrees there.
+NodeKind nodeKind(const Contour& ring, std::size_t index);
+
+} // namespace ink
