@@ -154,8 +154,45 @@ double depthBetween(const Segment& a, const Segment& b, Meeting from, Meeting to
                     reachBetween(b, from.t, to.t, a, from.s, to.s));
 }
 
-bool segmentsCross(const Segment& a, const Segment& b, double tolerance)
+/// A segment and its neighbours along the ring.
+struct Link
 {
+    const Segment* segment;
+    const Segment* previous;
+    const Segment* next;
+};
+
+/// Which side of b the point lies on, seen from near t.
+bool isLeftOf(const Segment& b, double t, Point p)
+{
+    t = closestNear(b, p, t);
+    return cross(b.derivativeAt(t), p - b.pointAt(t)) > 0.0;
+}
+
+/// a reaches over b by a hair at one of its ends, and its neighbour there comes back: `s` and `t` are where
+/// they meet.
+bool turnsBackAtItsEnd(const Link& a, double s, const Segment& b, double t, double tolerance)
+{
+    for (const bool at_end : {false, true}) {
+        const Point node = at_end ? a.segment->end() : a.segment->start();
+        if (length(node - a.segment->pointAt(s)) > tolerance)
+            continue;
+        const auto inwards = [&](const Segment& curve, bool from_end) {
+            const double speed = length(curve.derivativeAt(from_end ? 1.0 : 0.0));
+            const double step = speed > 0.0 ? std::min(0.5, 4.0 * tolerance / speed) : 0.5;
+            return curve.pointAt(from_end ? 1.0 - step : step);
+        };
+        const Segment& neighbour = at_end ? *a.next : *a.previous;
+        if (isLeftOf(b, t, inwards(*a.segment, at_end)) == isLeftOf(b, t, inwards(neighbour, !at_end)))
+            return true;
+    }
+    return false;
+}
+
+bool segmentsCross(const Link& la, const Link& lb, double tolerance)
+{
+    const Segment& a = *la.segment;
+    const Segment& b = *lb.segment;
     const auto all = meetings(a, b, tolerance / 32.0);
     for (std::size_t i = 0; i < all.size(); ++i) {
         const bool is_node = (all[i].s == 0.0 || all[i].s == 1.0) && (all[i].t == 0.0 || all[i].t == 1.0);
@@ -163,7 +200,9 @@ bool segmentsCross(const Segment& a, const Segment& b, double tolerance)
             continue;
         // A shallow lens up to the meeting before or after is no crossing worth the name.
         const bool is_shallow = (i > 0 && depthBetween(a, b, all[i - 1], all[i]) <= tolerance) ||
-                                (i + 1 < all.size() && depthBetween(a, b, all[i], all[i + 1]) <= tolerance);
+                                (i + 1 < all.size() && depthBetween(a, b, all[i], all[i + 1]) <= tolerance) ||
+                                turnsBackAtItsEnd(la, all[i].s, b, all[i].t, tolerance) ||
+                                turnsBackAtItsEnd(lb, all[i].t, a, all[i].s, tolerance);
         if (!is_shallow)
             return true;
     }
@@ -174,12 +213,14 @@ bool segmentsCross(const Segment& a, const Segment& b, double tolerance)
 
 bool ringsCross(std::span<const Contour> rings, double tolerance)
 {
-    std::vector<const Segment*> segments;
+    std::vector<Link> segments;
     std::vector<Chord> chords;
     std::vector<std::uint32_t> owner;
     Box box;
-    for (const auto& ring : rings)
-        for (const auto& s : ring.segments) {
+    for (const auto& ring : rings) {
+        const std::size_t count = ring.segments.size();
+        for (std::size_t k = 0; k < count; ++k) {
+            const auto& s = ring.segments[k];
             const int n = chordCount(s, tolerance);
             Point a = s.start();
             for (int i = 1; i <= n; ++i) {
@@ -189,8 +230,10 @@ bool ringsCross(std::span<const Contour> rings, double tolerance)
                 box.add(b);
                 a = b;
             }
-            segments.push_back(&s);
+            segments.push_back(
+                {&s, &ring.segments[(k + count - 1) % count], &ring.segments[(k + 1) % count]});
         }
+    }
     if (chords.empty())
         return false;
     std::unordered_set<std::uint64_t> looked_at; // pairs of segments found in order
@@ -200,7 +243,7 @@ bool ringsCross(std::span<const Contour> rings, double tolerance)
             return true; // a loop of one curve has no way back
         if (!looked_at.insert((std::uint64_t{a} << 32) | b).second)
             return false;
-        return segmentsCross(*segments[a], *segments[b], tolerance);
+        return segmentsCross(segments[a], segments[b], tolerance);
     };
     const CellIndex index(chords, box);
     return index.anyPair(

@@ -128,8 +128,18 @@ void CurveRebuilder::dropShortRuns(std::vector<Run>& runs) const
         // A closed curve starts where it ends; its parameter tells it from a crumb.
         return length(r.end - r.start) < limit && std::abs(r.t1 - r.t0) < 0.5;
     };
-    if (std::ranges::count_if(runs, isShort) + 2 <= std::ssize(runs))
-        std::erase_if(runs, isShort);
+    if (std::ranges::count_if(runs, isShort) + 2 > std::ssize(runs))
+        return;
+    double dropped_in_a_row = 0.0; // many crumbs after each other are a way to go
+    std::erase_if(runs, [&](const Run& r) {
+        const double l = length(r.end - r.start);
+        if (!isShort(r) || dropped_in_a_row + l >= limit) {
+            dropped_in_a_row = 0.0;
+            return false;
+        }
+        dropped_in_a_row += l;
+        return true;
+    });
 }
 
 /// `back` walks `out` again: cancels the shorter of the two against the longer one.
@@ -218,6 +228,12 @@ bool CurveRebuilder::giveToTheOneBefore(Span& before, const Span& lost) const
             // The way along the contour is no longer than the way along `lost`: it does not come here in a
             // loop.
             double way_left = 1.5 * length(p - from) + 4.0 * same;
+            const auto isOnLost = [&](Point q) {
+                if (run.curve < 0)
+                    return length(q - p) <= same;
+                const Segment l = curve(run.shape, run.curve);
+                return length(l.pointAt(closestNear(l, q, std::lerp(run.t0, run.t1, k))) - q) <= same;
+            };
             for (int hops = 0;; ++hops) {
                 Run& last = longer.back();
                 const Segment c = curve(last.shape, last.curve);
@@ -231,6 +247,8 @@ bool CurveRebuilder::giveToTheOneBefore(Span& before, const Span& lost) const
                             length(c.pointAt(0.5 * (t + last.t1)) - c.pointAt(last.t1));
                 if (way_left < 0.0)
                     return false;
+                if (!is_there && !(isOnLost(c.pointAt(t)) && isOnLost(c.pointAt(0.5 * (t + last.t1)))))
+                    return false; // a detour
                 last.t1 = t;
                 last.end = c.pointAt(t);
                 if (is_there)
