@@ -1,5 +1,7 @@
 #include "app/pictures.h"
 
+#include "ui/compose/weld_view.h"
+
 #include <QApplication>
 #include <QCheckBox>
 #include <QPixmap>
@@ -30,6 +32,13 @@ Pictures::Pictures(ui::MainWindow& window, const QDir& folder)
          [toggle] {
              toggle("lookOutline", true);
              toggle("showOverlaps", true);
+         }},
+        {QStringLiteral("compose-nodes"),
+         [&window, toggle] {
+             toggle("showOverlaps", false);
+             toggle("showNodes", true);
+             // Near enough to tell the marks apart: where two letters meet.
+             window.findChild<ui::WeldView*>()->setZoom(5.0);
          }},
     };
 }

@@ -8,6 +8,7 @@
 
 #include <iostream>
 #include <memory>
+#include <vector>
 
 namespace ink::cli {
 namespace {
@@ -24,8 +25,14 @@ struct WeldArguments
     double tracking_em = 0.0;
     std::string features;
     bool is_mirrored = false;
+    double bridge_touching_mm = 0.0;
+    double fill_middles_mm2 = 0.0;
+    std::string offset;
+    double reduce_mm = 0.0;
+    std::vector<std::size_t> kept_apart;
     std::string out;
     std::string report;
+    bool with_method = false;
     CLI::Option* height_option = nullptr;
     CLI::Option* width_option = nullptr;
 };
@@ -37,6 +44,20 @@ FinishedSize sizeOf(const WeldArguments& a)
     if (a.width_option->count() > 0)
         return {SizeBy::Width, a.width_mm};
     return {SizeBy::Em, a.em_mm};
+}
+
+Result<DesignRequest> requestOf(const WeldArguments& a)
+{
+    DesignRequest request{withLineBreaks(a.text), {a.features, a.tracking_em}, sizeOf(a), a.is_mirrored};
+    request.finishing.bridge_touching_mm = a.bridge_touching_mm;
+    request.finishing.fill_middles_mm2 = a.fill_middles_mm2;
+    request.finishing.reduce_mm = a.reduce_mm;
+    if (!a.offset.empty())
+        if (auto ok = readOffset(a.offset, request.finishing); !ok)
+            return fail(ok.error());
+    for (const std::size_t letter : a.kept_apart) // counted from 1 on the command line
+        request.kept_apart.push_back(letter - 1);
+    return request;
 }
 
 /// "-" is standard output: the stream that is open, which may be a file somebody redirected to.
@@ -55,9 +76,10 @@ Result<void> runWeld(const WeldArguments& a)
     const auto face = FontFace::open(a.font, {a.face, a.instance});
     if (!face)
         return fail(face.error());
-    const auto words = withLineBreaks(a.text);
-    const auto design =
-        makeDesign(**face, {words, {a.features, a.tracking_em}, sizeOf(a), a.is_mirrored, {}});
+    const auto request = requestOf(a);
+    if (!request)
+        return fail(request.error());
+    const auto design = makeDesign(**face, *request);
     if (!design) {
         Error error = design.error();
         if (error.subject.find(a.font) == std::string::npos)
@@ -68,16 +90,16 @@ Result<void> runWeld(const WeldArguments& a)
         std::cerr << "uink: " << a.font << ": " << warning << '\n';
     if (!a.out.empty()) {
         const auto& info = (*face)->info();
-        const SvgOptions options{words, info.readableName() + ". " + info.copyright + " " + info.licence,
-                                 "#1d2333"};
+        const SvgOptions options{request->words,
+                                 info.readableName() + ". " + info.copyright + " " + info.licence, "#1d2333"};
         auto done =
             writeTo(a.out, [&](std::ostream& out) { return writeSvg(out, design->outline_mm, options); });
         if (!done)
             return done;
     }
-    if (!a.report.empty())
-        return writeTo(a.report, [&](std::ostream& out) -> Result<void> {
-            writeReport(out, *design);
+    if (!a.report.empty() || a.with_method)
+        return writeTo(a.report.empty() ? "-" : a.report, [&](std::ostream& out) -> Result<void> {
+            writeReport(out, *design, a.with_method);
             return {};
         });
     return {};
@@ -116,6 +138,17 @@ Command addWeldCommand(CLI::App& app)
     command->add_option("--tracking-em", a->tracking_em, "Added after every glyph, in em");
     command->add_option("--features", a->features, "Font features, as in ss01,swsh=1");
     command->add_flag("--mirror", a->is_mirrored, "Mirror left and right");
+    command->add_option("--bridge-touching", a->bridge_touching_mm,
+                        "Join letters nearer than MM, or hanging together by less, by a bridge of MM");
+    command->add_option("--fill-middles", a->fill_middles_mm2, "Fill middles smaller than MM2");
+    command->add_option("--offset", a->offset, "Grow (or shrink) by MM[:round|mitre|bevel]");
+    command->add_option("--reduce", a->reduce_mm, "Fewer nodes, within MM of the outline");
+    command
+        ->add_option("--keep-apart", a->kept_apart,
+                     "Letters, counted from 1, that are not welded to the others")
+        ->delimiter(',')
+        ->check(CLI::PositiveNumber);
+    command->add_flag("--method-report", a->with_method, "Add to the report how the weld went");
     command->add_option("--out", a->out, "SVG file to write; - is standard output");
     command->add_option("--report", a->report, "JSON file to write; - is standard output");
     return [a] { return runWeld(*a); };

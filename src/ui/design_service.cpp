@@ -28,7 +28,7 @@ DesignResult makeFor(FaceCache& faces, const FontRef& font, const DesignRequest&
 } // namespace
 
 DesignService::DesignService(std::shared_ptr<FaceCache> faces, QObject* parent)
-    : QObject(parent), m_faces(std::move(faces))
+    : QObject(parent), m_faces(std::move(faces)), m_welds(std::make_shared<WeldCache>())
 {
     m_pool.setMaxThreadCount(std::max(1, QThread::idealThreadCount()));
 }
@@ -54,7 +54,9 @@ void DesignService::request(quint64 slot, const Job& job, const FontRef& font, i
     cancel(slot);
     Pending pending;
     pending.serial = ++m_serial;
-    const DesignRequest request{job.words, {}, job.size, job.is_mirrored, pending.cancel.token()};
+    DesignRequest request{job.words, {{}, job.tracking_em}, job.size, job.is_mirrored};
+    request.cancel = pending.cancel.token();
+    request.cache = m_welds;
     m_pending.insert(slot, pending);
     auto work = [this, slot, serial = pending.serial, request, font, faces = m_faces,
                  done = std::move(done)] {

@@ -3,6 +3,7 @@
 #pragma once
 
 #include "core/design/composition.h"
+#include "core/geometry/weld_cache.h"
 #include "shelf/face_cache.h"
 
 #include <QHash>
@@ -37,6 +38,8 @@ private:
         quint64 serial = 0;
     };
     std::shared_ptr<FaceCache> m_faces;
+    /// Glyphs and groups welded for one request serve the next.
+    std::shared_ptr<WeldCache> m_welds;
     QThreadPool m_pool;
     QHash<quint64, Pending> m_pending;
     quint64 m_serial = 0;

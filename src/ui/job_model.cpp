@@ -13,8 +13,8 @@ public:
     ChangeJob(JobModel& model, JobModel::Part part, Job before, Job after, int run)
         : m_model(model), m_part(part), m_before(std::move(before)), m_after(std::move(after)), m_run(run)
     {
-        static const char* const names[] = {"the words",    "the size",  "the unit", "the process",
-                                            "sale or gift", "mirroring", "the font"};
+        static const char* const names[] = {"the words",    "the size",  "the unit",           "the process",
+                                            "sale or gift", "mirroring", "the letter spacing", "the font"};
         setText(QObject::tr("change %1").arg(QLatin1String(names[static_cast<int>(part)])));
     }
     void undo() override { m_model.assign(m_before); }
@@ -86,6 +86,11 @@ void JobModel::setPurpose(Purpose purpose)
 void JobModel::setMirrored(bool is_mirrored)
 {
     edit(Part::Mirrored, [&](Job& job) { job.is_mirrored = is_mirrored; });
+}
+
+void JobModel::setTracking(double tracking_em)
+{
+    edit(Part::Tracking, [&](Job& job) { job.tracking_em = tracking_em; });
 }
 
 void JobModel::setFont(FontRef font)

@@ -22,6 +22,13 @@ QString figureWithUnit(double mm, LengthUnit unit)
     return figure(mm, unit) + (unit == LengthUnit::Inch ? QStringLiteral(" in") : QStringLiteral(" mm"));
 }
 
+QString fineLength(double mm, LengthUnit unit)
+{
+    const bool is_inch = unit == LengthUnit::Inch;
+    return QLocale().toString(fromMm(mm, unit), 'f', is_inch ? 3 : 2) +
+           (is_inch ? QStringLiteral(" in") : QStringLiteral(" mm"));
+}
+
 QString longLength(double mm, LengthUnit unit)
 {
     if (unit == LengthUnit::Inch)

@@ -13,6 +13,8 @@ double shownValue(double mm, LengthUnit unit);
 QString figure(double mm, LengthUnit unit);
 /// "36.4 mm" or "1.43 in".
 QString figureWithUnit(double mm, LengthUnit unit);
+/// "0.62 mm" or "0.024 in": for what is smaller than a letter.
+QString fineLength(double mm, LengthUnit unit);
 /// "742 mm", "1.24 m", "29.2 in".
 QString longLength(double mm, LengthUnit unit);
 /// "971 mm²" or "1.51 in²".

@@ -121,6 +121,10 @@ QPushButton[role="tab"]:checked:focus { border-bottom: 4px solid @madder; }
 QPushButton[role="quiet"] { background: transparent; border: 1px solid @rule; font-weight: normal; padding: 4px 10px; }
 QPushButton[role="quiet"]:focus { border: 2px solid @madder; }
 QLineEdit { background: @card; border: 1px solid @rule; border-radius: 6px; padding: 6px 10px; }
+QSlider:horizontal { min-height: 26px; }
+QSlider::groove:horizontal { height: 2px; background: @ink; }
+QSlider::handle:horizontal { background: @card; border: 2px solid @ink; width: 10px; margin: -8px 0; border-radius: 4px; }
+QSlider::handle:horizontal:hover, QSlider::handle:horizontal:focus { border-color: @madder; background: @honey; }
 QScrollBar:vertical { background: transparent; width: 10px; margin: 0; }
 QScrollBar::handle:vertical { background: @rule; border-radius: 5px; min-height: 32px; }
 QScrollBar::add-line, QScrollBar::sub-line { height: 0; width: 0; }

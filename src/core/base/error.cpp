@@ -41,6 +41,7 @@ constexpr std::array kTable{
         "Choose another font or other words."},
     Row{ErrorCode::SizeOutOfRange, "the finished size cannot be made", "Choose 0.5 mm to 10 m."},
     Row{ErrorCode::TrackingOutOfRange, "the letter spacing cannot be made", "Choose -1 to 10 em."},
+    Row{ErrorCode::DistanceOutOfRange, "a distance cannot be made", "Choose another one."},
     Row{ErrorCode::CoordinateOutOfRange, "the outline is too large to compute with",
         "Use fewer words or a smaller spacing."},
     Row{ErrorCode::NonFinite, "the outline has a coordinate that is not a number",

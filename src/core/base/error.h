@@ -27,6 +27,7 @@ enum class ErrorCode {
     NothingToCut,
     SizeOutOfRange,
     TrackingOutOfRange,
+    DistanceOutOfRange,
     CoordinateOutOfRange = 400,
     NonFinite,
     TooManyNodes,

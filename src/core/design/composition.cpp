@@ -104,11 +104,16 @@ Result<Design> makeDesign(const FontFace& face, const DesignRequest& request)
     };
     if (auto ok = checkSize(request.size); !ok)
         return fail(ok.error());
+    if (auto ok = checkFinishing(request.finishing); !ok)
+        return fail(ok.error());
     auto set = setWords(face, request.words, request.shaping, request.cancel);
     if (!set)
         return fail(set.error());
 
     const double units_per_em = face.info().units_per_em;
+    for (const std::size_t letter : request.kept_apart)
+        if (letter < set->glyphs_fu.size())
+            set->glyphs_fu[letter].layer = static_cast<int>(letter) + 1;
     Design design;
     const auto welded_fu = weld(set->glyphs_fu, {units_per_em, request.cancel, request.cache}, &design.weld);
     if (!welded_fu)
@@ -125,11 +130,18 @@ Result<Design> makeDesign(const FontFace& face, const DesignRequest& request)
     const double flip = request.is_mirrored ? -scale : scale;
     const Affine place{
         flip, 0, 0, scale, request.is_mirrored ? ink_fu.x1 * scale : -ink_fu.x0 * scale, -ink_fu.y0 * scale};
-    design.outline_mm = transformed(*welded_fu, place);
+    design.em_mm = units_per_em * scale;
+    for (const Point p : design.weld.crossing_points)
+        design.crossings_mm.push_back(place.map(p));
+    auto finished = finish(transformed(*welded_fu, place), request.finishing, design.crossings_mm,
+                           design.em_mm, request.cancel);
+    if (!finished)
+        return failFor(finished.error());
+    design.finished = std::move(*finished);
+    design.outline_mm = std::move(design.finished.outline_mm);
     for (const auto& glyph : set->glyphs_fu)
         design.glyphs_mm.push_back(transformed(*glyph.paths, place.after(glyph.at)));
     design.figures_mm = measure(design.outline_mm);
-    design.em_mm = units_per_em * scale;
     design.missing = set->missing;
     design.is_mirrored = request.is_mirrored;
     if (!design.missing.empty())
@@ -137,13 +149,13 @@ Result<Design> makeDesign(const FontFace& face, const DesignRequest& request)
     return design;
 }
 
-void writeReport(std::ostream& out, const Design& design)
+void writeReport(std::ostream& out, const Design& design, bool with_method)
 {
     const auto& f = design.figures_mm;
     auto missing = nlohmann::ordered_json::array();
     for (const char32_t c : design.missing)
         missing.push_back(toUtf8(c));
-    const nlohmann::ordered_json json{
+    nlohmann::ordered_json json{
         {"pieces", f.pieces},
         {"middles", f.middles},
         {"nodes", f.nodes},
@@ -155,6 +167,32 @@ void writeReport(std::ostream& out, const Design& design)
         {"missing", missing},
         {"warnings", design.warnings},
     };
+    if (design.finished.bridges > 0)
+        json["bridges"] = design.finished.bridges;
+    if (design.finished.nodes_before_reduction > 0)
+        json["reduction"] = {{"nodes_before", design.finished.nodes_before_reduction},
+                             {"nodes", f.nodes},
+                             {"largest_deviation_mm", rounded(design.finished.largest_deviation_mm, 1e-6)}};
+    if (with_method) {
+        const auto& w = design.weld;
+        json["method"] = {{"nodes", f.nodes},
+                          {"crossings", w.crossings},
+                          {"groups", w.groups},
+                          {"repeated_glyphs", w.glyphs_cached},
+                          {"absorbed", w.absorbed},
+                          {"spikes", w.spikes},
+                          {"specks", w.specks},
+                          {"fallbacks",
+                           {{"tangent_crossings", w.unrefined},
+                            {"lost_edges", w.lost_edges},
+                            {"finer", w.finer},
+                            {"polygonal", w.polygonal}}},
+                          {"time_ms",
+                           {{"glyphs", rounded(w.glyphs_ms, 1e-3)},
+                            {"union", rounded(w.union_ms, 1e-3)},
+                            {"curves", rounded(w.curves_ms, 1e-3)},
+                            {"check", rounded(w.check_ms, 1e-3)}}}};
+    }
     out << json.dump(2) << '\n';
 }
 

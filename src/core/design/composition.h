@@ -3,6 +3,7 @@
 
 #include "core/base/cancel.h"
 #include "core/base/result.h"
+#include "core/design/finishing.h"
 #include "core/design/job.h"
 #include "core/geometry/measure.h"
 #include "core/geometry/weld.h"
@@ -40,7 +41,10 @@ struct Design
     /// The glyphs as drawn, on the same place, to show what overlapped.
     std::vector<Paths> glyphs_mm;
     OutlineFigures figures_mm;
+    /// The weld, in font units, and its crossings where they are in the outline.
     WeldStats weld;
+    std::vector<Point> crossings_mm;
+    Finished finished;
     double em_mm = 0.0;
     std::u32string missing;
     std::vector<std::string> warnings;
@@ -53,6 +57,9 @@ struct DesignRequest
     ShapeOptions shaping;
     FinishedSize size;
     bool is_mirrored = false;
+    Finishing finishing = {};
+    /// Letters that are not welded to the others, counted from 0 among the glyphs that leave ink.
+    std::vector<std::size_t> kept_apart = {};
     CancelToken cancel = {};
     /// Keeps welded glyphs and groups between requests; may be null.
     std::shared_ptr<WeldCache> cache = {};
@@ -65,12 +72,12 @@ struct DesignRequest
 Result<SetWords> setWords(const FontFace& face, const std::string& words, const ShapeOptions& options,
                           const CancelToken& cancel = {});
 
-/// Sets the words, welds them, and brings the inked shape to its finished size.
-/// Errors: those of setWords, checkSize and weld; NothingToCut when no ink is left;
+/// Sets the words, welds them, brings the inked shape to its finished size, and finishes it.
+/// Errors: those of setWords, checkSize, weld and finish; NothingToCut when no ink is left;
 ///         SizeOutOfRange also when the other side grows beyond 10 m.
 Result<Design> makeDesign(const FontFace& face, const DesignRequest& request);
 
-/// The report of `uink weld` (docs/formats/report.md): one JSON object.
-void writeReport(std::ostream& out, const Design& design);
+/// The report of `uink weld` (docs/formats/report.md): one JSON object; `with_method` adds how the weld went.
+void writeReport(std::ostream& out, const Design& design, bool with_method = false);
 
 } // namespace ink

@@ -85,6 +85,7 @@ void writeJob(std::ostream& out, const Job& job)
         {"process", infoOf(job.process).id},
         {"purpose", job.purpose == Purpose::Sale ? "sale" : "gift"},
         {"mirrored", job.is_mirrored},
+        {"tracking_em", job.tracking_em},
         {"font", {{"path", job.font.path}, {"face", job.font.face}, {"instance", job.font.instance}}},
     };
     out << json.dump(2, ' ', false, nlohmann::json::error_handler_t::replace) << '\n';
@@ -111,6 +112,9 @@ Result<Job> readJob(std::istream& in)
             job.process = process->process;
         job.purpose = json.value("purpose", "sale") == "gift" ? Purpose::Gift : Purpose::Sale;
         job.is_mirrored = json.value("mirrored", false);
+        if (const double tracking = json.value("tracking_em", 0.0);
+            tracking >= kMinTracking_em && tracking <= kMaxTracking_em)
+            job.tracking_em = tracking;
         const auto font = json.value("font", nlohmann::json::object());
         job.font = {font.value("path", ""), font.value("face", 0u), font.value("instance", "")};
         return job;

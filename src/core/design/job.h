@@ -67,6 +67,8 @@ struct Job
     Process process = Process::KnifeVinyl;
     Purpose purpose = Purpose::Sale;
     bool is_mirrored = false;
+    /// Added after every letter, in em.
+    double tracking_em = 0.0;
     FontRef font;
 
     friend bool operator==(const Job&, const Job&) = default;

@@ -15,8 +15,10 @@ namespace {
 constexpr double kFinerTolerance_u = kChordTolerance_u / 16.0;
 /// Rings that cross less deeply than this are in order: it is a tenth of a thousandth of a 20 mm letter.
 constexpr double kCrossingDepth_u = 0.05;
-/// Curves are bent by no more than this to meet where they do not quite cross.
+/// Curves are bent by no more than this to meet where they do not quite cross; on finer chords, where what is
+/// left comes from the curves themselves, by no more than that.
 constexpr double kLargestBend_u = 0.05;
+constexpr double kLargestBendOfFiner_u = 0.15;
 constexpr double kSmallestArea_u2 = 1.0;
 constexpr double kSmallestThickness_u = 0.3;
 
@@ -45,7 +47,7 @@ struct Attempt
 };
 
 Result<Attempt> attempt(std::span<const PlacedChords> placed, BooleanOp op, FillRule rule, const Grid& grid,
-                        WeldStats& times)
+                        double largest_bend_u, WeldStats& times)
 {
     Stopwatch clipping;
     auto united = combineRings(placed, op, rule, kSmallestArea_u2 * kGridPer_u * kGridPer_u,
@@ -71,7 +73,7 @@ Result<Attempt> attempt(std::span<const PlacedChords> placed, BooleanOp op, Fill
     }
     times.curves_ms += curves.elapsed_ms();
     Stopwatch check;
-    out.is_doubtful = out.is_doubtful || out.rebuild.largest_bend > kLargestBend_u * grid.u ||
+    out.is_doubtful = out.is_doubtful || out.rebuild.largest_bend > largest_bend_u * grid.u ||
                       ringsCross(out.rings, kCrossingDepth_u * grid.u);
     times.check_ms += check.elapsed_ms();
     out.lost = united->lost;
@@ -137,7 +139,7 @@ Result<std::vector<Contour>> combineCurves(std::span<const EngineShape> shapes, 
     const auto placed = placedAt(kChordTolerance_u, true);
     if (!placed)
         return fail(placed.error());
-    auto first = attempt(*placed, op, rule, grid, stats);
+    auto first = attempt(*placed, op, rule, grid, kLargestBend_u, stats);
     if (!first)
         return fail(first.error());
     if (!first->is_doubtful) {
@@ -150,7 +152,7 @@ Result<std::vector<Contour>> combineCurves(std::span<const EngineShape> shapes, 
     const auto finer = placedAt(kFinerTolerance_u, false);
     if (!finer)
         return fail(finer.error());
-    auto second = attempt(*finer, op, rule, grid, stats);
+    auto second = attempt(*finer, op, rule, grid, kLargestBendOfFiner_u, stats);
     if (!second)
         return fail(second.error());
     count(*second, stats);

@@ -15,9 +15,6 @@
 namespace ink {
 namespace {
 
-constexpr double kMinTracking_em = -1.0;
-constexpr double kMaxTracking_em = 10.0;
-
 Result<std::vector<hb_feature_t>> parseFeatures(const std::string& text)
 {
     std::vector<hb_feature_t> out;

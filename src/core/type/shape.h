@@ -11,6 +11,10 @@
 
 namespace ink {
 
+/// Letter spacing that can be asked for.
+inline constexpr double kMinTracking_em = -1.0;
+inline constexpr double kMaxTracking_em = 10.0;
+
 struct ShapeOptions
 {
     /// As people write them: "ss01,swsh=1,-liga"; empty for the font's own defaults.

@@ -12,12 +12,17 @@
 #include <QLabel>
 #include <QPushButton>
 #include <QScrollArea>
+#include <QSlider>
 #include <QVBoxLayout>
 
 #include <algorithm>
 
 namespace ink::ui {
 namespace {
+
+/// The letter spacing goes in steps of 1/1000 em; further than this it leaves what a word can bear.
+constexpr int kTightest_steps = -150;
+constexpr int kWidest_steps = 300;
 
 /// The slot of the design that is looked at; the fonts of the list have slots of their own.
 constexpr quint64 kSlot = 1;
@@ -163,6 +168,19 @@ QWidget* ComposePage::buildPanel()
     overlaps->setToolTip(tr("How the letters lay over each other before they were welded"));
     connect(overlaps, &QCheckBox::toggled, this, [this](bool on) { m_view->setOverlapsShown(on); });
 
+    m_nodes = new QCheckBox(tr("Show nodes and crossings"), panel);
+    m_nodes->setObjectName(QStringLiteral("showNodes"));
+    m_nodes->setToolTip(tr("Where the knife changes from one curve to the next"));
+    m_node_figures = new QLabel(panel);
+    m_node_figures->setObjectName(QStringLiteral("nodeFigures"));
+    m_node_figures->setProperty("role", QStringLiteral("soft"));
+    m_node_figures->setFont(m_theme.text(TextSize::Small));
+    m_node_figures->setWordWrap(true);
+    connect(m_nodes, &QCheckBox::toggled, this, [this](bool on) {
+        m_view->setNodesShown(on);
+        showNodeFigures();
+    });
+
     m_save = new QPushButton(tr("Save the cut file…"), panel);
     m_save->setObjectName(QStringLiteral("saveCutFile"));
     m_save->setProperty("role", QStringLiteral("main"));
@@ -173,14 +191,54 @@ QWidget* ComposePage::buildPanel()
     column->addLayout(finding_row);
     column->addWidget(m_figures);
     column->addSpacing(2 * kGrid);
+    auto* spacing = buildSpacing(panel);
+    column->addWidget(caption(tr("Letter spacing"), m_spacing));
+    column->addWidget(spacing);
+    column->addSpacing(2 * kGrid);
     column->addWidget(caption(tr("Material"), m_material));
     column->addWidget(m_material);
     column->addWidget(overlaps);
+    column->addWidget(m_nodes);
+    column->addWidget(m_node_figures);
     column->addWidget(m_mirrored);
     column->addSpacing(2 * kGrid);
     column->addWidget(m_save);
     column->addStretch(1);
     return frame;
+}
+
+QWidget* ComposePage::buildSpacing(QWidget* panel)
+{
+    auto* spacing = new QWidget(panel);
+    auto* grid = new QGridLayout(spacing);
+    grid->setContentsMargins(0, 0, 0, 0);
+    grid->setVerticalSpacing(kGrid);
+    m_spacing = new QSlider(Qt::Horizontal, spacing);
+    m_spacing->setObjectName(QStringLiteral("letterSpacing"));
+    m_spacing->setAccessibleName(tr("Letter spacing"));
+    m_spacing->setRange(kTightest_steps, kWidest_steps);
+    m_spacing->setSingleStep(5);
+    m_spacing->setPageStep(25);
+    m_spacing_value = new QLabel(spacing);
+    m_spacing_value->setObjectName(QStringLiteral("letterSpacingValue"));
+    m_spacing_value->setFont(m_theme.text(TextSize::Body, true));
+    m_spacing_reset = new QPushButton(tr("As drawn"), spacing);
+    m_spacing_reset->setObjectName(QStringLiteral("letterSpacingReset"));
+    m_spacing_reset->setProperty("role", QStringLiteral("quiet"));
+    m_spacing_reset->setToolTip(tr("The spacing the font was drawn with"));
+    grid->addWidget(m_spacing, 0, 0, 1, 2);
+    grid->addWidget(m_spacing_value, 1, 0);
+    grid->addWidget(m_spacing_reset, 1, 1, Qt::AlignRight);
+    // Welds again at every step; what is shown meanwhile is the weld before.
+    connect(m_spacing, &QSlider::valueChanged, this,
+            [this](int steps) { m_job.setTracking(steps / 1000.0); });
+    connect(m_spacing, &QSlider::sliderReleased, this, [this] { m_job.endRun(); });
+    connect(m_spacing_reset, &QPushButton::clicked, this, [this] {
+        m_job.endRun();
+        m_job.setTracking(0.0);
+        m_job.endRun();
+    });
+    return spacing;
 }
 
 QString ComposePage::materialColour() const
@@ -199,9 +257,13 @@ void ComposePage::jobChanged()
 {
     const auto& job = m_job.job();
     m_mirrored->setChecked(job.is_mirrored);
+    if (const QSignalBlocker quiet(m_spacing); true)
+        m_spacing->setValue(qRound(job.tracking_em * 1000.0));
+    m_spacing_reset->setVisible(job.tracking_em != 0.0);
     m_view->setUnit(job.unit);
     const bool same = job.words == m_last_job.words && job.size == m_last_job.size &&
-                      job.is_mirrored == m_last_job.is_mirrored && job.font == m_last_job.font;
+                      job.is_mirrored == m_last_job.is_mirrored &&
+                      job.tracking_em == m_last_job.tracking_em && job.font == m_last_job.font;
     m_last_job = job;
     if (same && m_design) {
         showFigures();
@@ -256,13 +318,22 @@ void ComposePage::showFigures()
     m_finding_mark->setVisible(m_design != nullptr);
     m_finding->setVisible(m_design != nullptr);
     m_figures->setVisible(m_design != nullptr);
-    if (!m_design)
+    showNodeFigures();
+    if (!m_design) {
+        m_spacing_value->clear();
         return;
+    }
     const auto unit = m_job.job().unit;
     const auto& f = m_design->figures_mm;
     const QStringList values{QString::number(f.pieces), QString::number(f.middles),
                              QStringLiteral("%1 → %2").arg(m_design->weld.nodes_before).arg(f.nodes),
                              longLength(f.cut_length, unit), area(f.area, unit)};
+    // Signed, as it is added: less than nothing closes the letters up.
+    const double spacing_mm = m_job.job().tracking_em * m_design->em_mm;
+    m_spacing_value->setText(spacing_mm == 0.0
+                                 ? tr("as drawn")
+                                 : (spacing_mm > 0.0 ? QStringLiteral("+") : QStringLiteral("−")) +
+                                       fineLength(qAbs(spacing_mm), unit));
     for (std::size_t i = 0; i < m_values.size(); ++i)
         m_values[i]->setText(values[static_cast<qsizetype>(i)]);
     QString letters;
@@ -273,6 +344,20 @@ void ComposePage::showFigures()
         letters.isEmpty()
             ? tr("Letters that touch are one piece.")
             : tr("This font lacks%1. They are left out. Choose another font or other words.").arg(letters));
+}
+
+/// What the marks on the outline are, in words, with their numbers.
+void ComposePage::showNodeFigures()
+{
+    m_node_figures->setVisible(m_design != nullptr && m_nodes->isChecked());
+    if (!m_node_figures->isVisibleTo(this))
+        return;
+    const auto marks = m_view->nodeCounts();
+    m_node_figures->setText(
+        tr("□ %1\n○ %2\n◆ %3")
+            .arg(counted(marks.corners, "corner", "corners"),
+                 counted(marks.smooth, "smooth node", "smooth nodes"),
+                 counted(marks.crossings, "place where strokes meet", "places where strokes meet")));
 }
 
 void ComposePage::showZoom(double zoom)

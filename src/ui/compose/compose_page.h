@@ -13,6 +13,7 @@
 class QCheckBox;
 class QLabel;
 class QPushButton;
+class QSlider;
 
 namespace ink::ui {
 
@@ -47,6 +48,8 @@ private:
     void jobChanged();
     void show(const DesignResult& result);
     void showFigures();
+    void showNodeFigures();
+    QWidget* buildSpacing(QWidget* panel);
     void showZoom(double zoom);
 
     JobModel& m_job;
@@ -61,6 +64,11 @@ private:
     QLabel* m_zoom = nullptr;
     Swatches* m_material = nullptr;
     QCheckBox* m_mirrored = nullptr;
+    QSlider* m_spacing = nullptr;
+    QLabel* m_spacing_value = nullptr;
+    QPushButton* m_spacing_reset = nullptr;
+    QCheckBox* m_nodes = nullptr;
+    QLabel* m_node_figures = nullptr;
     QWidget* m_figures = nullptr;
     std::vector<QLabel*> m_values;
     QLabel* m_title = nullptr;

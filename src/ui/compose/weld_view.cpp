@@ -1,5 +1,7 @@
 #include "ui/compose/weld_view.h"
 
+#include "core/geometry/nesting.h"
+#include "core/geometry/reduce.h"
 #include "ui/measures.h"
 #include "ui/outline_paths.h"
 
@@ -32,6 +34,11 @@ double tickStep(double pixels_per_unit, double pixels)
     return 10.0 * power;
 }
 
+bool comesBefore(Point a, Point b)
+{
+    return std::pair(a.x, a.y) < std::pair(b.x, b.y);
+}
+
 QRectF toRect(const Box& box)
 {
     return {QPointF(box.x0, -box.y1), QPointF(box.x1, -box.y0)};
@@ -58,6 +65,7 @@ void WeldView::showDesign(std::shared_ptr<const Design> design)
     for (const auto& glyph : m_design->glyphs_mm)
         m_glyphs_mm.push_back(toPainterPath(glyph));
     m_box_mm = toRect(m_design->figures_mm.box);
+    findNodes();
     const auto& f = m_design->figures_mm;
     setAccessibleDescription(
         tr("%1, %2, %3 wide, %4 high")
@@ -95,6 +103,37 @@ void WeldView::setOverlapsShown(bool shown)
 {
     m_overlaps_shown = shown;
     update();
+}
+
+void WeldView::setNodesShown(bool shown)
+{
+    m_nodes_shown = shown;
+    update();
+}
+
+void WeldView::findNodes()
+{
+    auto crossings = m_design->crossings_mm;
+    std::ranges::sort(crossings, comesBefore);
+    m_nodes_mm.clear();
+    for (const auto& ring : toPaths(m_design->outline_mm))
+        for (std::size_t i = 0; i < ring.segments.size(); ++i) {
+            const Point p = ring.segments[i].start();
+            const auto mark = std::ranges::binary_search(crossings, p, comesBefore) ? NodeMark::Crossing
+                              : nodeKind(ring, i) == NodeKind::Corner               ? NodeMark::Corner
+                                                                                    : NodeMark::Smooth;
+            m_nodes_mm.emplace_back(QPointF(p.x, -p.y), mark);
+        }
+}
+
+WeldView::NodeCounts WeldView::nodeCounts() const
+{
+    NodeCounts out;
+    for (const auto& node : m_nodes_mm)
+        ++(node.second == NodeMark::Corner   ? out.corners
+           : node.second == NodeMark::Smooth ? out.smooth
+                                             : out.crossings);
+    return out;
 }
 
 void WeldView::setUnit(LengthUnit unit)
@@ -183,6 +222,8 @@ void WeldView::paintEvent(QPaintEvent*)
     paintPaper(painter, area);
     if (m_design) {
         paintDesign(painter);
+        if (m_nodes_shown)
+            paintNodes(painter);
         paintDimensions(painter);
     }
     painter.restore();
@@ -246,6 +287,29 @@ void WeldView::paintDesign(QPainter& painter) const
             painter.strokePath(letter, QPen(on_dark ? QColor(Qt::white) : c.madder, 1.4, Qt::DashLine));
     }
     painter.restore();
+}
+
+void WeldView::paintNodes(QPainter& painter) const
+{
+    const auto& c = m_theme.colours();
+    // Where nodes would cover each other they shrink, down to what can still be told apart.
+    const double r = std::clamp(pixelsPerMm() * 0.3, 2.0, 4.0);
+    painter.setPen(QPen(c.ink, 1.2));
+    for (const auto& [place, mark] : m_nodes_mm) {
+        const QPointF p = toScreen(place);
+        if (!rect().contains(p.toPoint()))
+            continue;
+        painter.setBrush(mark == NodeMark::Crossing ? c.madder : c.card);
+        if (mark == NodeMark::Corner)
+            painter.drawRect(QRectF(p.x() - r, p.y() - r, 2 * r, 2 * r));
+        else if (mark == NodeMark::Smooth)
+            painter.drawEllipse(p, r, r);
+        else
+            painter.drawPolygon(QPolygonF{{p.x(), p.y() - 1.6 * r},
+                                          {p.x() + 1.6 * r, p.y()},
+                                          {p.x(), p.y() + 1.6 * r},
+                                          {p.x() - 1.6 * r, p.y()}});
+    }
 }
 
 void WeldView::paintDimensions(QPainter& painter) const

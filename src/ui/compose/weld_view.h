@@ -26,6 +26,13 @@ public:
     void setLook(Look look);
     void setMaterial(const QColor& colour);
     void setOverlapsShown(bool shown);
+    /// Corners as squares, smooth nodes as rings, crossings of letters as diamonds.
+    void setNodesShown(bool shown);
+    struct NodeCounts
+    {
+        qulonglong corners = 0, smooth = 0, crossings = 0;
+    };
+    NodeCounts nodeCounts() const;
     void setUnit(LengthUnit unit);
 
     /// Screen size over true size.
@@ -51,6 +58,7 @@ protected:
     void keyPressEvent(QKeyEvent* event) override;
 
 private:
+    void findNodes();
     double pixelsPerMm() const;
     int ruler() const;
     QRectF paperArea() const;
@@ -59,6 +67,7 @@ private:
     void keepInSight();
     void paintPaper(QPainter& painter, const QRectF& area) const;
     void paintDesign(QPainter& painter) const;
+    void paintNodes(QPainter& painter) const;
     void paintDimensions(QPainter& painter) const;
     void paintRulers(QPainter& painter) const;
     void paintMessage(QPainter& painter) const;
@@ -67,6 +76,9 @@ private:
     std::shared_ptr<const Design> m_design;
     QPainterPath m_path_mm;
     std::vector<QPainterPath> m_glyphs_mm;
+    enum class NodeMark { Corner, Smooth, Crossing };
+    std::vector<std::pair<QPointF, NodeMark>> m_nodes_mm;
+    bool m_nodes_shown = false;
     QRectF m_box_mm;
     QString m_message;
     Look m_look = Look::Material;

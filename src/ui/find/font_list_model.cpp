@@ -108,7 +108,7 @@ void FontListModel::jobChanged()
     // Only what the words look like asks for new previews; the rest of the job does not redraw them.
     const auto& job = m_job.job();
     const bool same = job.words == m_last_job.words && job.size == m_last_job.size &&
-                      job.is_mirrored == m_last_job.is_mirrored;
+                      job.is_mirrored == m_last_job.is_mirrored && job.tracking_em == m_last_job.tracking_em;
     const bool repaint = job.unit != m_last_job.unit;
     m_last_job = job;
     if (same && !repaint)

@@ -17,19 +17,33 @@ private slots:
 void TestError::everyCodeHasItsOwnSentences()
 {
     std::set<std::string_view> seen;
-    for (const auto code : {ErrorCode::FileNotFound,       ErrorCode::FileUnreadable,
-                            ErrorCode::FileUnwritable,     ErrorCode::DiskFull,
-                            ErrorCode::NotAFont,           ErrorCode::FontTruncated,
-                            ErrorCode::FontDamaged,        ErrorCode::FontWithoutOutlines,
-                            ErrorCode::FontColourOnly,     ErrorCode::NoSuchFace,
-                            ErrorCode::NoSuchInstance,     ErrorCode::BadFeature,
-                            ErrorCode::EmptyText,          ErrorCode::TextTooLong,
-                            ErrorCode::TextNotUtf8,        ErrorCode::NoGlyphs,
-                            ErrorCode::NothingToCut,       ErrorCode::SizeOutOfRange,
-                            ErrorCode::TrackingOutOfRange, ErrorCode::CoordinateOutOfRange,
-                            ErrorCode::NonFinite,          ErrorCode::TooManyNodes,
-                            ErrorCode::WeldFailed,         ErrorCode::Cancelled,
-                            ErrorCode::DocumentDamaged,    ErrorCode::Internal}) {
+    for (const auto code : {ErrorCode::FileNotFound,
+                            ErrorCode::FileUnreadable,
+                            ErrorCode::FileUnwritable,
+                            ErrorCode::DiskFull,
+                            ErrorCode::NotAFont,
+                            ErrorCode::FontTruncated,
+                            ErrorCode::FontDamaged,
+                            ErrorCode::FontWithoutOutlines,
+                            ErrorCode::FontColourOnly,
+                            ErrorCode::NoSuchFace,
+                            ErrorCode::NoSuchInstance,
+                            ErrorCode::BadFeature,
+                            ErrorCode::EmptyText,
+                            ErrorCode::TextTooLong,
+                            ErrorCode::TextNotUtf8,
+                            ErrorCode::NoGlyphs,
+                            ErrorCode::NothingToCut,
+                            ErrorCode::SizeOutOfRange,
+                            ErrorCode::TrackingOutOfRange,
+                            ErrorCode::CoordinateOutOfRange,
+                            ErrorCode::NonFinite,
+                            ErrorCode::TooManyNodes,
+                            ErrorCode::WeldFailed,
+                            ErrorCode::Cancelled,
+                            ErrorCode::DistanceOutOfRange,
+                            ErrorCode::DocumentDamaged,
+                            ErrorCode::Internal}) {
         QVERIFY2(seen.insert(errorText(code)).second, errorText(code).data());
         QVERIFY(!errorAdvice(code).empty());
         QVERIFY(errorNumber(code) >= 100);

@@ -172,8 +172,9 @@ void TestComposition::cancelled()
 {
     CancelSource source;
     source.cancel();
-    QCOMPARE(makeDesign(*face(), {"Honey", {}, {SizeBy::Width, 60.0}, false, source.token()}).error().code,
-             ErrorCode::Cancelled);
+    QCOMPARE(
+        makeDesign(*face(), {"Honey", {}, {SizeBy::Width, 60.0}, false, {}, {}, source.token()}).error().code,
+        ErrorCode::Cancelled);
 }
 
 void TestComposition::reportHasEveryField()

@@ -22,8 +22,13 @@ private slots:
 
 void TestJob::survivesWritingAndReading()
 {
-    Job job{"Beeswax\n& Thyme \"jar\"", {SizeBy::Height, 33.3}, LengthUnit::Inch,
-            Process::Applique,          Purpose::Gift,          true,
+    Job job{"Beeswax\n& Thyme \"jar\"",
+            {SizeBy::Height, 33.3},
+            LengthUnit::Inch,
+            Process::Applique,
+            Purpose::Gift,
+            true,
+            -0.02,
             {"/a/b.ttf", 2, "Bold"}};
     std::stringstream stream;
     writeJob(stream, job);

@@ -1,0 +1,107 @@
+#include "core/design/finishing.h"
+
+#include "core/geometry/boolean.h"
+#include "core/geometry/bridge.h"
+#include "core/geometry/reduce.h"
+
+#include <array>
+#include <charconv>
+#include <cmath>
+#include <string>
+
+namespace ink {
+namespace {
+
+constexpr double kMaxDistance_mm = 100.0;
+constexpr double kMaxOffset_mm = 1000.0;
+// A fifth of the 0.01 mm that offsets promise; the rest is for the union.
+constexpr double kOffsetTolerance_mm = 0.002;
+
+struct NamedJoin
+{
+    std::string_view name;
+    Join join;
+};
+constexpr std::array<NamedJoin, 3> kJoins{
+    {{"round", Join::Round}, {"mitre", Join::Mitre}, {"bevel", Join::Bevel}}};
+
+} // namespace
+
+Result<void> checkFinishing(const Finishing& f)
+{
+    const auto isDistance = [](double mm) { return mm >= 0.0 && mm <= kMaxDistance_mm; };
+    if (!isDistance(f.bridge_touching_mm))
+        return fail(ErrorCode::DistanceOutOfRange, {}, "a bridge is 0 to 100 mm wide");
+    if (!isDistance(f.reduce_mm))
+        return fail(ErrorCode::DistanceOutOfRange, {}, "nodes are reduced within 0 to 100 mm");
+    if (!(f.fill_middles_mm2 >= 0.0 && std::isfinite(f.fill_middles_mm2)))
+        return fail(ErrorCode::DistanceOutOfRange, {}, "middles to fill are 0 mm² or larger");
+    if (!(std::abs(f.offset_mm) <= kMaxOffset_mm))
+        return fail(ErrorCode::DistanceOutOfRange, {}, "an offset is at most 1000 mm either way");
+    return {};
+}
+
+Result<Finished> finish(const Outline& welded_mm, const Finishing& finishing,
+                        const std::vector<Point>& crossings_mm, double em_mm, const CancelToken& cancel)
+{
+    if (auto ok = checkFinishing(finishing); !ok)
+        return fail(ok.error());
+    Finished out{welded_mm, 0, 0, 0.0};
+    if (finishing.bridge_touching_mm > 0.0) {
+        auto bridged =
+            bridgeTouching(out.outline_mm, finishing.bridge_touching_mm, crossings_mm, {em_mm, cancel, {}});
+        if (!bridged)
+            return fail(bridged.error());
+        out.bridges = bridged->bridges.size();
+        out.outline_mm = std::move(bridged->outline);
+    }
+    if (finishing.fill_middles_mm2 > 0.0)
+        out.outline_mm = withMiddlesFilled(std::move(out.outline_mm), finishing.fill_middles_mm2);
+    if (finishing.offset_mm != 0.0) {
+        OffsetOptions options;
+        options.join = finishing.offset_join;
+        options.tolerance = kOffsetTolerance_mm;
+        options.units_per_em = em_mm;
+        options.cancel = cancel;
+        auto moved = offset(out.outline_mm, finishing.offset_mm, options);
+        if (!moved)
+            return fail(moved.error());
+        out.outline_mm = std::move(*moved);
+    }
+    if (out.outline_mm.pieces.empty())
+        return fail(ErrorCode::NothingToCut, {}, "the offset leaves nothing of them");
+    if (finishing.reduce_mm > 0.0) {
+        auto reduced = reduceNodes(out.outline_mm, {finishing.reduce_mm, em_mm, cancel});
+        if (!reduced)
+            return fail(reduced.error());
+        out.nodes_before_reduction = reduced->nodes_before;
+        out.largest_deviation_mm = reduced->largest_deviation;
+        out.outline_mm = std::move(reduced->outline);
+    }
+    return out;
+}
+
+Result<void> readOffset(std::string_view text, Finishing& finishing)
+{
+    const auto refuse = [text] {
+        return fail(ErrorCode::DistanceOutOfRange, {},
+                    "\"" + std::string(text) + "\" is not written like 0.8, 0.8:mitre or -0.3:bevel");
+    };
+    const auto colon = text.find(':');
+    const auto number = text.substr(0, colon);
+    double mm = 0.0;
+    const auto [end, error] = std::from_chars(number.data(), number.data() + number.size(), mm);
+    if (error != std::errc{} || end != number.data() + number.size())
+        return refuse();
+    finishing.offset_mm = mm;
+    if (colon == std::string_view::npos)
+        return {};
+    for (const auto& [name, join] : kJoins)
+        if (text.substr(colon + 1) == name) {
+            finishing.offset_join = join;
+            return {};
+        }
+    return refuse();
+}
+
+} // namespace ink

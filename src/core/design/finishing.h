@@ -1,0 +1,49 @@
+// What is done to the welded shape at its finished size: bridges, filled middles, a border, fewer nodes.
+#pragma once
+
+#include "core/base/cancel.h"
+#include "core/base/result.h"
+#include "core/geometry/offset.h"
+#include "core/geometry/path.h"
+
+#include <string_view>
+#include <vector>
+
+namespace ink {
+
+/// All lengths at the finished size; zero leaves a step out. The steps run in this order.
+struct Finishing
+{
+    /// Letters nearer than this, or hanging together by less, are joined by a bridge of this width.
+    double bridge_touching_mm = 0.0;
+    /// Middles that enclose less are filled.
+    double fill_middles_mm2 = 0.0;
+    /// Grows the ink (or shrinks it, when negative).
+    double offset_mm = 0.0;
+    Join offset_join = Join::Round;
+    /// Fewer nodes, no further than this from the outline.
+    double reduce_mm = 0.0;
+};
+
+struct Finished
+{
+    Outline outline_mm;
+    std::size_t bridges = 0;
+    /// Of the node reduction; zero when there was none.
+    std::size_t nodes_before_reduction = 0;
+    double largest_deviation_mm = 0.0;
+};
+
+/// Errors: DistanceOutOfRange (a bridge or a reduction up to 100 mm, an offset up to 1 m either way).
+Result<void> checkFinishing(const Finishing& finishing);
+
+/// `crossings_mm` are those of the weld, `em_mm` sets the tolerances.
+/// Errors: those of checkFinishing, bridgeTouching, offset and reduceNodes; NothingToCut when no ink is left.
+Result<Finished> finish(const Outline& welded_mm, const Finishing& finishing,
+                        const std::vector<Point>& crossings_mm, double em_mm, const CancelToken& cancel = {});
+
+/// "0.8", "0.8:mitre", "-0.3:bevel": distance in mm and how corners are joined.
+/// Errors: DistanceOutOfRange.
+Result<void> readOffset(std::string_view text, Finishing& finishing);
+
+} // namespace ink
