@@ -18,6 +18,8 @@ constexpr double kSameCurve_u = 0.05;
 constexpr double kStraight_u = 0.02;
 /// A crossing found further than this from the crossing of the chords is another one.
 constexpr double kCrossingReach_u = 2.0;
+/// Where curves cross at a very small angle, the crossing of the chords can be this far from theirs.
+constexpr double kShallowReach_u = 16.0;
 /// A spike is at least this many times longer than wide: sharp ends of letters are not.
 constexpr double kSpikeRatio = 50.0;
 
@@ -422,8 +424,8 @@ CurveRebuilder::shallowCrossing(Place a, Place b) const
         const double t = closestNear(cb, p, t_near);
         return {s, t, cross(cb.derivativeAt(t), p - cb.pointAt(t))};
     };
-    constexpr int kSteps = 8; // to each side
-    const double step = kCrossingReach_u * m_grid.u / speed / kSteps;
+    constexpr int kSteps = 32; // to each side
+    const double step = kShallowReach_u * m_grid.u / speed / kSteps;
     std::optional<std::pair<Side, Side>> bracket;
     for (const double direction : {1.0, -1.0}) {
         Side from = sideAt(a.t, b.t);

@@ -15,7 +15,7 @@ namespace {
 
 // Where the curve bends towards the offset side more tightly than this times the distance, its offset turns
 // back.
-constexpr double kTurnsBack = 0.02;
+constexpr double kTurnsBack = 1e-3;
 
 Point unit(Point v)
 {

@@ -1,10 +1,16 @@
 #include "core/geometry/measure.h"
+#include "core/geometry/nesting.h"
+#include "core/geometry/reduce.h"
+#include "core/geometry/validity.h"
 #include "core/geometry/weld.h"
+#include "core/geometry/weld_cache.h"
 #include "tests/support/environment.h"
+#include "tests/support/oracle.h"
 #include "tests/support/shapes.h"
 
 #include <limits>
 #include <numbers>
+#include <thread>
 
 using namespace ink;
 
@@ -15,7 +21,38 @@ Outline welded(const std::vector<Paths>& glyphs, WeldStats* stats = nullptr)
     auto result = weld(glyphs, {}, stats);
     if (!result)
         qFatal("%s", result.error().message().c_str());
+    const auto validity = validityOf(*result, 1.0);
+    if (!validity.isValid(0.05))
+        qFatal("%s", validity.inWords().c_str());
+    if (const auto p = test::wrongPoint(glyphs, *result, 0.5, 400))
+        qFatal("ink is not where it was, at %g, %g", p->x, p->y);
     return *result;
+}
+
+std::vector<PlacedPaths> placed(const Paths& paths, const std::vector<Point>& places)
+{
+    std::vector<PlacedPaths> out;
+    for (const Point at : places)
+        out.push_back({std::make_shared<Paths>(paths), at, 0});
+    return out;
+}
+
+/// An o of four cubics and a stem: a letter that overlaps itself and its neighbours.
+Paths letter()
+{
+    return {test::circle({100, 100}, 100), test::circle({100, 100}, 60, true),
+            test::rectangle(180, 0, 220, 200)};
+}
+
+std::size_t nodesOf(const Outline& outline)
+{
+    return measure(outline).nodes;
+}
+
+bool sameShape(const Outline& a, const Outline& b, double relative = 1e-6)
+{
+    const auto f = measure(a), g = measure(b);
+    return f.pieces == g.pieces && f.middles == g.middles && std::abs(f.area - g.area) <= relative * f.area;
 }
 
 void compareArea(const std::vector<Paths>& glyphs, double relative)
@@ -50,6 +87,20 @@ private slots:
     void manyCirclesThroughOnePoint();
     void badCoordinatesAreRefused();
     void canBeCancelled();
+    void seamsDrawnTwiceClose_data();
+    void seamsDrawnTwiceClose();
+    void nodesAreOriginalsAndCrossings();
+    void nodesKeepTheirKind();
+    void layersAreKeptApart();
+    void placesAreRelative();
+    void repeatedGlyphsAreMadeOnce();
+    void onlyTheGroupThatMovedIsWeldedAgain();
+    void theCacheForgets();
+    void severalThreadsShareACache();
+    void algebra_data();
+    void algebra();
+    void limits();
+    void timesAreTold();
 };
 
 void TestWeld::nothingInNothingOut()
@@ -189,6 +240,13 @@ void TestWeld::hardCases_data()
     QTest::newRow("zero area only") << 5 << 0 << 0;
     QTest::newRow("a slanted bar 50,000 units long") << 6 << 1 << 0;
     QTest::newRow("a closed loop of one cubic") << 7 << 1 << 0;
+    QTest::newRow("an attached spike along a curve and back on it") << 8 << 1 << 0;
+    QTest::newRow("an open contour, closed as fonts are filled") << 9 << 1 << 0;
+    QTest::newRow("two squares that touch at a corner are apart") << 10 << 2 << 0;
+    QTest::newRow("a hairline neck") << 11 << 1 << 0;
+    QTest::newRow("a mirrored copy on itself") << 12 << 1 << 1;
+    QTest::newRow("a figure of eight") << 13 << 2 << 0;
+    QTest::newRow("a middle that touches the edge") << 14 << 1 << 1;
 }
 
 void TestWeld::hardCases()
@@ -199,6 +257,16 @@ void TestWeld::hardCases()
     const auto bar = test::polygon({{0, 0}, {50000, 20000}, {49990, 20025}, {-10, 25}});
     Contour loop;
     loop.segments = {Segment::cubic({0, 0}, {300, 300}, {-300, 300}, {0, 0})};
+    // Out along a curve of the first contour's last node, and back on it in two pieces.
+    const auto way = Segment::cubic({100, 100}, {150, 180}, {220, 120}, {300, 200});
+    Contour spiked = test::rectangle(0, 0, 100, 100);
+    spiked.segments.insert(spiked.segments.begin() + 2, {way, way.part(1.0, 0.41), way.part(0.41, 0.0)});
+    ContourPen pen;
+    pen.moveTo({0, 0});
+    pen.lineTo({100, 0});
+    pen.quadraticTo({120, 60}, {50, 100});
+    const Contour open = pen.take().front();
+    const Paths ring{test::circle({0, 0}, 100), test::circle({0, 0}, 60, true)};
     const std::vector<std::vector<Paths>> cases{
         {{test::rectangle(0, 0, 100, 100)}, {test::rectangle(0, 50, 200, 100)}},
         {{test::rectangle(0, 0, 100, 100)}, {test::rectangle(100, 0, 200, 100)}},
@@ -208,6 +276,24 @@ void TestWeld::hardCases()
         {{test::polygon({{0, 0}, {100, 0}})}, {test::polygon({{0, 0}, {50, 50}, {100, 100}})}},
         {{bar}, {test::rectangle(20000, 7000, 20500, 9000)}},
         {{loop}},
+        {{spiked}},
+        {{open}},
+        {{test::rectangle(0, 0, 100, 100)}, {test::rectangle(100, 100, 200, 200)}},
+        {{test::polygon({{0, 0},
+                         {100, 0},
+                         {100, 49.9},
+                         {200, 49.9},
+                         {200, 0},
+                         {300, 0},
+                         {300, 100},
+                         {200, 100},
+                         {200, 50.1},
+                         {100, 50.1},
+                         {100, 100},
+                         {0, 100}})}},
+        {ring, transformed(ring, {-1, 0, 0, 1, 0, 0})},
+        {{test::polygon({{0, 0}, {100, 100}, {100, 0}, {0, 100}})}},
+        {{test::rectangle(0, 0, 100, 100), test::polygon({{50, 0}, {30, 50}, {70, 50}})}},
     };
     const auto& glyphs = cases[static_cast<std::size_t>(which)];
     const auto f = measure(welded(glyphs));
@@ -261,6 +347,227 @@ void TestWeld::canBeCancelled()
     source.cancel();
     const std::vector<Paths> glyphs{{test::circle({0, 0}, 100)}};
     QCOMPARE(weld(glyphs, {1000.0, source.token()}).error().code, ErrorCode::Cancelled);
+}
+
+void TestWeld::seamsDrawnTwiceClose_data()
+{
+    QTest::addColumn<double>("split");
+    QTest::addColumn<double>("gap");
+    QTest::newRow("the same curve on both sides") << 0.5 << 0.0;
+    QTest::newRow("one side in other pieces") << 0.37 << 0.0;
+    QTest::newRow("a hundredth of a unit between") << 0.37 << 0.01;
+    QTest::newRow("a hundredth over each other") << 0.37 << -0.01;
+}
+
+// Two halves that meet along a curve, drawn in different pieces: chords of the two sides do not coincide, and
+// slivers, spikes and weaving would be left at the seam.
+void TestWeld::seamsDrawnTwiceClose()
+{
+    QFETCH(double, split);
+    QFETCH(double, gap);
+    const auto seam = Segment::cubic({0, 0}, {80, 100}, {-60, 200}, {20, 300});
+    Contour left, right;
+    left.segments = {seam, Segment::line({20, 300}, {-200, 300}), Segment::line({-200, 300}, {-200, 0}),
+                     Segment::line({-200, 0}, {0, 0})};
+    right.segments = {seam.part(1.0, split), seam.part(split, 0.0), Segment::line({0, 0}, {200, 0}),
+                      Segment::line({200, 0}, {200, 300}), Segment::line({200, 300}, {20, 300})};
+    const auto outline = welded({{left}, transformed(Paths{right}, {1, 0, 0, 1, gap, 0})});
+    const auto f = measure(outline);
+    QCOMPARE(f.pieces, std::size_t(1));
+    QCOMPARE(f.middles, std::size_t(0));
+    QVERIFY2(f.nodes <= 8, qPrintable(QString::number(f.nodes)));
+    QVERIFY(std::abs(f.area - 120000.0) < 10.0);
+}
+
+void TestWeld::nodesAreOriginalsAndCrossings()
+{
+    std::vector<Paths> glyphs;
+    for (int i = 0; i < 6; ++i)
+        glyphs.push_back(transformed(letter(), {1, 0, 0, 1, i * 190.0, (i % 2) * 7.0}));
+    std::vector<Point> originals;
+    for (const auto& paths : glyphs)
+        for (const auto& contour : paths)
+            for (const auto& s : contour.segments)
+                originals.push_back(s.start());
+    WeldStats stats;
+    const auto outline = welded(glyphs, &stats);
+    std::size_t surviving = 0, crossings = 0;
+    for (const auto& ring : toPaths(outline))
+        for (const auto& s : ring.segments) {
+            if (std::ranges::find(originals, s.start()) != originals.end())
+                ++surviving;
+            else
+                ++crossings;
+        }
+    QCOMPARE(nodesOf(outline), surviving + crossings);
+    QCOMPARE(stats.crossings, crossings);
+    QCOMPARE(stats.crossing_points.size(), crossings);
+    QVERIFY(crossings >= 10);
+}
+
+void TestWeld::nodesKeepTheirKind()
+{
+    const auto round = welded({{test::circle({0, 0}, 100)}, {test::rectangle(80, -10, 300, 10)}});
+    int smooth = 0, corners = 0;
+    for (const auto& ring : toPaths(round))
+        for (std::size_t i = 0; i < ring.segments.size(); ++i)
+            ++(nodeKind(ring, i) == NodeKind::Smooth ? smooth : corners);
+    QCOMPARE(smooth, 3);  // of the circle; the fourth lies under the bar
+    QCOMPARE(corners, 4); // two ends of the bar, two crossings
+}
+
+void TestWeld::layersAreKeptApart()
+{
+    auto glyphs = placed({test::rectangle(0, 0, 100, 100)}, {{0, 0}, {50, 0}, {100, 0}});
+    QCOMPARE(weld(glyphs)->pieces.size(), std::size_t(1));
+    glyphs[1].layer = 1;
+    const auto apart = weld(glyphs);
+    QCOMPARE(apart->pieces.size(), std::size_t(2));
+    QVERIFY(std::abs(measure(*apart).area - 30000.0) < 1e-6);
+}
+
+void TestWeld::placesAreRelative()
+{
+    // A place is brought to a grid of 1/256 u, and two glyphs stay as far apart wherever they are.
+    const auto here = weld(placed(letter(), {{0, 0}, {190.25, 0}}));
+    const auto there = weld(placed(letter(), {{5000, -300}, {5190.25, -300}}));
+    QVERIFY(sameShape(*here, *there, 1e-12));
+    QCOMPARE(bounds(*there).x0 - bounds(*here).x0, 5000.0);
+}
+
+void TestWeld::repeatedGlyphsAreMadeOnce()
+{
+    WeldStats stats;
+    QVERIFY(weld(placed(letter(), {{0, 0}, {190, 0}, {380, 0}}), {}, &stats));
+    QCOMPARE(stats.glyphs_cached, std::size_t(2));
+}
+
+void TestWeld::onlyTheGroupThatMovedIsWeldedAgain()
+{
+    WeldOptions options;
+    options.cache = std::make_shared<WeldCache>();
+    std::vector<Point> places;
+    for (int word = 0; word < 10; ++word)
+        for (int i = 0; i < 4; ++i)
+            places.push_back({word * 2000.0 + i * 190.0, 0.5 * word});
+    WeldStats stats;
+    const auto before = weld(placed(letter(), places), options, &stats);
+    QCOMPARE(stats.groups, std::size_t(10));
+    QCOMPARE(stats.groups_cached, std::size_t(9)); // ten times the same word, wherever it stands
+    places[17].x += 3.0;
+    const auto after = weld(placed(letter(), places), options, &stats);
+    QCOMPARE(stats.glyphs_cached, std::size_t(40));
+    QCOMPARE(stats.groups_cached, std::size_t(9));
+    const auto fresh = weld(placed(letter(), places));
+    QVERIFY(sameShape(*after, *fresh, 1e-12));
+    QVERIFY(!sameShape(*after, *before, 1e-12));
+}
+
+void TestWeld::theCacheForgets()
+{
+    WeldOptions options;
+    options.cache = std::make_shared<WeldCache>(200, 100);
+    for (int i = 0; i < 50; ++i) {
+        const Paths ring{test::circle({0, 0}, 100.0 + i)};
+        const auto made = weld(placed(ring, {{0, 0}, {120, 0}}), options);
+        QVERIFY(sameShape(*made, *weld(placed(ring, {{0, 0}, {120, 0}})), 1e-12));
+    }
+}
+
+void TestWeld::severalThreadsShareACache()
+{
+    WeldOptions options;
+    options.cache = std::make_shared<WeldCache>();
+    std::vector<double> areas(4);
+    std::vector<std::thread> threads;
+    for (std::size_t t = 0; t < areas.size(); ++t)
+        threads.emplace_back([&, t] {
+            for (int i = 0; i < 20; ++i)
+                areas[t] +=
+                    measure(*weld(placed(letter(), {{0, 0}, {180.0 + i, 0}, {360.0 + 2 * i, 0}}), options))
+                        .area;
+        });
+    for (auto& thread : threads)
+        thread.join();
+    for (const double area : areas)
+        QCOMPARE(area, areas.front());
+}
+
+void TestWeld::algebra_data()
+{
+    QTest::addColumn<int>("which");
+    QTest::newRow("idempotent") << 0;
+    QTest::newRow("united with itself") << 1;
+    QTest::newRow("commutative") << 2;
+    QTest::newRow("turned by 90 degrees") << 3;
+    QTest::newRow("mirrored") << 4;
+    QTest::newRow("scaled") << 5;
+    QTest::newRow("contours in another order") << 6;
+}
+
+void TestWeld::algebra()
+{
+    QFETCH(int, which);
+    std::vector<Paths> glyphs;
+    for (int i = 0; i < 5; ++i)
+        glyphs.push_back(transformed(letter(), {0.9, 0.2, -0.1, 1.1, i * 170.0, (i % 3) * 11.0}));
+    const auto expected = welded(glyphs);
+    std::vector<Paths> other = glyphs;
+    WeldOptions options;
+    double scale = 1.0;
+    const auto map = [&](const Affine& by) {
+        for (auto& paths : other)
+            paths = transformed(paths, by);
+    };
+    switch (which) {
+    case 0:
+        other = {toPaths(expected)};
+        break;
+    case 1:
+        other.insert(other.end(), glyphs.begin(), glyphs.end());
+        break;
+    case 2:
+        std::ranges::reverse(other);
+        break;
+    case 3:
+        map({0, 1, -1, 0, 0, 0});
+        break;
+    case 4:
+        map({-1, 0, 0, 1, 0, 0});
+        break;
+    case 5:
+        scale = 0.02; // em of 20 mm
+        map({scale, 0, 0, scale, 0, 0});
+        options.units_per_em = 20.0;
+        break;
+    default:
+        for (auto& paths : other)
+            std::ranges::reverse(paths);
+    }
+    const auto got = weld(other, options);
+    const auto back = transformed(*got, {1.0 / scale, 0, 0, 1.0 / scale, 0, 0});
+    QVERIFY(sameShape(expected, back));
+    QCOMPARE(nodesOf(back), nodesOf(expected));
+}
+
+void TestWeld::limits()
+{
+    Contour scribble; // 1,100 nodes, written 2,000 times
+    for (int i = 0; i < 1100; ++i)
+        scribble.segments.push_back(Segment::line({double(i), 0}, {double((i + 1) % 1100), double(i % 2)}));
+    const auto paths = std::make_shared<Paths>(Paths{scribble});
+    QCOMPARE(weld(std::vector<PlacedPaths>(2000, {paths, {}, 0})).error().code, ErrorCode::TooManyNodes);
+    const auto nan = std::numeric_limits<double>::quiet_NaN();
+    QCOMPARE(weld(placed(letter(), {{nan, 0}})).error().code, ErrorCode::NonFinite);
+    QCOMPARE(weld(placed(letter(), {{4e6, 0}})).error().code, ErrorCode::CoordinateOutOfRange);
+    QVERIFY(weld(placed(letter(), {{3.9e6, -3.9e6}})));
+}
+
+void TestWeld::timesAreTold()
+{
+    WeldStats stats;
+    QVERIFY(weld(placed(letter(), {{0, 0}, {190, 0}}), {}, &stats));
+    QVERIFY(stats.glyphs_ms > 0.0 && stats.union_ms > 0.0 && stats.curves_ms > 0.0 && stats.check_ms > 0.0);
 }
 
 INK_TEST_CORE_MAIN(TestWeld)
