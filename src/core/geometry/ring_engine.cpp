@@ -59,14 +59,18 @@ Result<Attempt> attempt(std::span<const PlacedChords> placed, BooleanOp op, Fill
     Attempt out;
     Stopwatch curves;
     const CurveRebuilder rebuilder(placed, grid);
+    const double step = grid.step();
     for (const auto& ring : united->rings) {
         auto contour = rebuilder.rebuild(ring, out.rebuild);
-        // Chords can enclose a speck where the curves enclose nothing.
+        const double chord_area = ring.area_grid2 * step * step;
+        const double around = ring.length_grid * step;
         const double area = contour.signedArea();
-        const double step = grid.step();
-        out.is_doubtful = out.is_doubtful || std::abs(area - ring.area_grid2 * step * step) >
-                                                 2.0 * kChordTolerance_u * grid.u * ring.length_grid * step;
-        if (std::abs(area) < 0.5 * kSmallestArea_u2 * grid.u * grid.u)
+        out.is_doubtful =
+            out.is_doubtful || std::abs(area - chord_area) > 2.0 * kChordTolerance_u * grid.u * around;
+        // Chords can enclose a sliver where the curves enclose nothing, or less than nothing.
+        const double enclosed = chord_area > 0.0 ? area : -area;
+        if (enclosed < 0.5 * kSmallestArea_u2 * grid.u * grid.u ||
+            2.0 * enclosed < 0.5 * kSmallestThickness_u * grid.u * around)
             ++out.specks;
         else
             out.rings.push_back(std::move(contour));

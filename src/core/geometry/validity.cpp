@@ -13,8 +13,14 @@ constexpr double kFar = std::numeric_limits<double>::infinity();
 struct Polyline
 {
     std::vector<Point> points; // closed: the last one is joined to the first
-    /// Three places on each of its segments, and the direction there, for probing.
-    std::vector<std::pair<Point, Point>> probes;
+    /// Three places on each of its segments, for probing: the direction there, and how much outline they
+    /// stand for.
+    struct Probe
+    {
+        Point at, direction;
+        double weight;
+    };
+    std::vector<Probe> probes;
 };
 
 /// Equal steps of the parameter, as many as keep a quarter circle of 300 u within 0.02 u.
@@ -33,7 +39,7 @@ Polyline polylineOf(const Contour& ring, double u)
             const Point a = s.pointAt(static_cast<double>(i) / n);
             const Point b = s.pointAt(static_cast<double>(i + 1) / n);
             if (const double l = length(b - a); l > 0.0)
-                out.probes.emplace_back(lerp(a, b, 0.5), (b - a) * (1.0 / l));
+                out.probes.push_back({lerp(a, b, 0.5), (b - a) * (1.0 / l), reach});
         }
     }
     return out;
@@ -110,7 +116,7 @@ public:
             }
         }
         for (std::size_t i = 0; i < depth.size(); ++i)
-            if (!m_crossings[i].is_touch)
+            if (!m_crossings[i].is_touch && !(depth[i] > m_enough && onlyTouches(m_crossings[i])))
                 deepest = std::max(deepest, depth[i]);
         return deepest;
     }
@@ -135,6 +141,28 @@ private:
                     meet(*o, c);
             open.push_back(&c);
         }
+    }
+
+    /// A stretch that runs along the other one for a while, within a hair, and leaves it on the side it came
+    /// from: rounding decides how often such chords are told to cross.
+    bool onlyTouches(const Crossing& crossing) const
+    {
+        for (std::size_t side = 0; side < 2; ++side) {
+            const auto& path = m_rings[crossing.ring[side]].points;
+            const auto& wall = m_rings[crossing.ring[1 - side]].points;
+            const auto w = static_cast<std::size_t>(crossing.at[1 - side]) % wall.size();
+            const Point a = wall[w], b = wall[(w + 1) % wall.size()];
+            const auto leaves = [&](std::size_t from, std::size_t step) {
+                for (std::size_t k = 0; k < path.size(); ++k, from = (from + step) % path.size())
+                    if (distanceTo(path[from], a, b) > 100.0 * m_same)
+                        return cross(b - a, path[from] - a) > 0.0;
+                return true;
+            };
+            const auto at = static_cast<std::size_t>(crossing.at[side]) % path.size();
+            if (leaves((at + 1) % path.size(), 1) == leaves(at, path.size() - 1))
+                return true;
+        }
+        return false;
     }
 
     void meet(const Chord& p, const Chord& q)
@@ -230,8 +258,8 @@ bool isClosed(const Contour& ring)
 /// hairline to the next ring sees the same on both sides and says nothing.
 bool hasInkOnTheLeft(const Polyline& ring, const std::vector<Polyline>& all, double u)
 {
-    int votes = 0;
-    for (const auto& [p, d] : ring.probes) {
+    double votes = 0.0;
+    for (const auto& [p, d, weight] : ring.probes) {
         const Point left{-d.y * 0.03 * u, d.x * 0.03 * u};
         int on_left = 0, on_right = 0;
         for (const auto& other : all) {
@@ -239,16 +267,16 @@ bool hasInkOnTheLeft(const Polyline& ring, const std::vector<Polyline>& all, dou
             on_right += winding(other, p - left);
         }
         if (on_left != on_right)
-            votes += on_left == 1 && on_right == 0 ? 1 : -1;
+            votes += on_left == 1 && on_right == 0 ? weight : -weight;
     }
-    return votes >= 0;
+    return votes >= 0.0;
 }
 
 bool liesIn(const Polyline& middle, const Polyline& outer)
 {
     std::size_t inside = 0;
     for (const auto& probe : middle.probes)
-        inside += winding(outer, probe.first) != 0;
+        inside += winding(outer, probe.at) != 0;
     return 2 * inside > middle.probes.size();
 }
 
