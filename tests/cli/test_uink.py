@@ -39,7 +39,8 @@ class Contract(unittest.TestCase):
             self.assertEqual((done.returncode, done.stderr), (0, ""))
         self.assertRegex(run("--version").stdout, r"^uink \d+\.\d+\.\d+\n$")
         for option in ("--font", "--face", "--instance", "--text", "--height-mm", "--width-mm", "--em-mm", "--tracking-em",
-                       "--features", "--mirror", "--out", "--report"):
+                       "--features", "--mirror", "--out", "--report", "--bridge-touching", "--fill-middles", "--offset",
+                       "--reduce", "--keep-apart", "--method-report"):
             self.assertIn(option, run("weld", "--help").stdout)
 
     def test_report_fields(self):
@@ -48,6 +49,52 @@ class Contract(unittest.TestCase):
                                         "height_mm", "missing", "warnings"])
         self.assertEqual((report["pieces"], report["middles"], report["width_mm"]), (3, 7, 120.0))
         self.assertLess(report["nodes"], report["nodes_before"])
+
+    def test_method_report(self):
+        done = run("weld", "--font", FONT, "--text", "Fennmoor Honey", "--width-mm", "120", "--method-report")
+        self.assertEqual(done.returncode, 0)
+        report = json.loads(done.stdout)  # without --report it goes to standard output
+        method = report["method"]
+        self.assertEqual(method["nodes"], report["nodes"])
+        self.assertGreater(method["crossings"], 10)
+        self.assertGreater(method["repeated_glyphs"], 0)
+        self.assertEqual(sorted(method["fallbacks"]), ["finer", "lost_edges", "polygonal", "tangent_crossings"])
+        self.assertEqual(sorted(method["time_ms"]), ["check", "curves", "glyphs", "union"])
+        self.assertTrue(all(t >= 0 for t in method["time_ms"].values()))
+        self.assertNotIn("method", weld(FONT, "Bram", "--width-mm", "60"))
+
+    def test_reduce(self):
+        plain = weld(FONT, "Fennmoor Honey", "--width-mm", "120")
+        fewer = weld(FONT, "Fennmoor Honey", "--width-mm", "120", "--reduce", "0.02")
+        self.assertEqual(fewer["reduction"]["nodes_before"], plain["nodes"])
+        self.assertEqual(fewer["reduction"]["nodes"], fewer["nodes"])
+        self.assertLess(fewer["nodes"], 0.75 * plain["nodes"])
+        self.assertTrue(0 < fewer["reduction"]["largest_deviation_mm"] <= 0.02)
+        self.assertAlmostEqual(fewer["width_mm"], 120, places=3)
+        self.assertAlmostEqual(fewer["area_mm2"], plain["area_mm2"], delta=0.02 * plain["cut_length_mm"])
+
+    def test_offset(self):
+        plain = weld(PLAIN, "Bram", "--width-mm", "60")
+        for offset, factor in [("0.5", 1), ("0.5:round", 1), ("1:mitre", 2), ("0.5:bevel", 1)]:
+            self.assertAlmostEqual(weld(PLAIN, "Bram", "--width-mm", "60", "--offset", offset)["width_mm"], 60 + factor, delta=0.1)
+        self.assertLess(weld(PLAIN, "Bram", "--width-mm", "60", "--offset=-0.3")["area_mm2"], plain["area_mm2"])
+        for bad in ("", "x", "1:square", "1:", "2000", "nan", "1 "):
+            if bad:
+                self.refused("--font", PLAIN, "--text", "Bram", "--width-mm", "60", f"--offset={bad}")
+        self.refused("--font", PLAIN, "--text", "Bram", "--width-mm", "60", "--offset=-50", names=[PLAIN])
+
+    def test_bridges_middles_and_letters_apart(self):
+        plain = weld(PLAIN, "oo", "--width-mm", "60")
+        self.assertEqual((plain["pieces"], plain["middles"]), (2, 2))
+        joined = weld(PLAIN, "oo", "--width-mm", "60", "--bridge-touching", "20")
+        self.assertEqual((joined["pieces"], joined["bridges"]), (1, 1))
+        filled = weld(PLAIN, "oo", "--width-mm", "60", "--fill-middles", "10000")
+        self.assertEqual((filled["pieces"], filled["middles"]), (2, 0))
+        script = weld(FONT, "nn", "--width-mm", "60")
+        apart = weld(FONT, "nn", "--width-mm", "60", "--keep-apart", "2")
+        self.assertEqual((script["pieces"], apart["pieces"]), (1, 2))
+        for option, value in [("--bridge-touching", "-1"), ("--reduce", "1e9"), ("--fill-middles", "-2"), ("--keep-apart", "0")]:
+            self.refused("--font", PLAIN, "--text", "oo", "--width-mm", "60", option, value)
 
     def test_sizes(self):
         self.assertAlmostEqual(weld(FONT, "Bram", "--height-mm", "25")["height_mm"], 25, places=5)

@@ -12,7 +12,9 @@
 #include <QMessageBox>
 #include <QMimeData>
 #include <QPlainTextEdit>
+#include <QPushButton>
 #include <QSet>
+#include <QSlider>
 #include <QTimer>
 #include <QUrl>
 #include <QXmlStreamReader>
@@ -82,6 +84,8 @@ class TestMainWindow : public QObject
 {
     Q_OBJECT
 private slots:
+    void letterSpacingWeldsLive();
+    void nodesAndCrossingsAreShownOnRequest();
     void firstStartShowsTheDemoJob();
     void wordsFontSizeUnitSaveReadBack();
     void everyEditIsUndoneFromTheKeyboard();
@@ -495,6 +499,68 @@ void TestMainWindow::largeTextFits()
                 label->objectName() != QLatin1String("footerLeft"))
                 QVERIFY2(label->width() >= label->sizeHint().width(), qPrintable(label->text()));
     }
+}
+
+void TestMainWindow::letterSpacingWeldsLive()
+{
+    test::WindowFixture f;
+    f.window->openStation(MainWindow::Compose);
+    f.rest();
+    auto* page = f.window->findChild<ComposePage*>();
+    auto* slider = f.find<QSlider>("letterSpacing");
+    auto* reset = f.find<QPushButton>("letterSpacingReset");
+    const auto pieces = [page] { return page->design()->figures_mm.pieces; };
+    const auto before = pieces();
+    QVERIFY(!reset->isVisible());
+
+    // Dragged in many small steps, as a hand does: the newest wins, and all of it undoes at once.
+    const int undo_before = f.window->jobModel().undoStack().count();
+    for (int step = 0; step <= 150; step += 5)
+        slider->setValue(step);
+    f.rest();
+    QVERIFY(page->isUpToDate());
+    QVERIFY(pieces() > before); // letters of the script have come apart
+    QCOMPARE(f.window->jobModel().undoStack().count(), undo_before + 1);
+    QVERIFY(f.find<QLabel>("letterSpacingValue")->text().startsWith(QLatin1Char('+')));
+    QVERIFY(reset->isVisible());
+    QCOMPARE(f.window->jobModel().job().tracking_em, 0.15);
+    f.window->jobModel().undoStack().undo();
+    f.rest();
+    QCOMPARE(pieces(), before);
+    QCOMPARE(slider->value(), 0);
+
+    // By keyboard, and back to what the font says.
+    slider->setFocus();
+    QTest::keyClick(slider, Qt::Key_Left);
+    f.rest();
+    QCOMPARE(f.window->jobModel().job().tracking_em, -0.005);
+    QVERIFY(f.find<QLabel>("letterSpacingValue")->text().contains(QStringLiteral("mm")));
+    QTest::mouseClick(reset, Qt::LeftButton);
+    f.rest();
+    QCOMPARE(f.window->jobModel().job().tracking_em, 0.0);
+}
+
+void TestMainWindow::nodesAndCrossingsAreShownOnRequest()
+{
+    test::WindowFixture f;
+    f.window->openStation(MainWindow::Compose);
+    f.rest();
+    auto* figures = f.find<QLabel>("nodeFigures");
+    QVERIFY(!figures->isVisible());
+    const QImage without = view(f).grab().toImage();
+    auto* box = f.find<QAbstractButton>("showNodes");
+    box->setFocus();
+    QTest::keyClick(box, Qt::Key_Space);
+    QVERIFY(figures->isVisible());
+    QVERIFY(view(f).grab().toImage() != without);
+    const auto counts = view(f).nodeCounts();
+    const auto& design = *f.window->findChild<ComposePage*>()->design();
+    QCOMPARE(counts.corners + counts.smooth + counts.crossings, qulonglong(design.figures_mm.nodes));
+    QCOMPARE(counts.crossings, qulonglong(design.weld.crossings));
+    QVERIFY(figures->text().contains(QString::number(counts.crossings)));
+    typeWords(f, QStringLiteral("Bram")); // the figures follow
+    QVERIFY(view(f).nodeCounts().smooth < counts.smooth);
+    QVERIFY(figures->text().contains(QString::number(view(f).nodeCounts().smooth)));
 }
 
 INK_TEST_GUI_MAIN(TestMainWindow)

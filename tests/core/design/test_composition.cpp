@@ -34,6 +34,9 @@ class TestComposition : public QObject
 {
     Q_OBJECT
 private slots:
+    void finishingGoesInOrder();
+    void crossingsLieOnTheOutline();
+    void offsetsAreRead();
     void finishedSizeIsTheInkedShapes();
     void emSizeIsTheEm();
     void shapeStandsAtTheOrigin();
@@ -187,6 +190,44 @@ void TestComposition::reportHasEveryField()
         QVERIFY2(json.contains(QLatin1String(key)), key);
     QCOMPARE(json.value("width_mm").toDouble(), 60.0);
     QVERIFY(json.value("missing").toVariant().toStringList() == QStringList{QStringLiteral("漢")});
+}
+
+void TestComposition::finishingGoesInOrder()
+{
+    DesignRequest request{"Honey", {}, {SizeBy::Width, 80.0}, false};
+    const auto plain = made(request);
+    request.finishing = {0.0, 1e6, 0.1, Join::Round, 0.02};
+    const auto finished = made(request);
+    QCOMPARE(finished.figures_mm.middles, std::size_t(0)); // filled before they grow
+    QVERIFY(std::abs(finished.figures_mm.box.width() - 80.2) < 0.02);
+    QVERIFY(finished.finished.nodes_before_reduction > finished.figures_mm.nodes);
+    QVERIFY(finished.figures_mm.area > plain.figures_mm.area);
+    QVERIFY(finished.finished.largest_deviation_mm <= 0.02);
+}
+
+void TestComposition::crossingsLieOnTheOutline()
+{
+    const auto design = made({"Honey", {}, {SizeBy::Width, 80.0}, true});
+    QVERIFY(design.crossings_mm.size() >= 4);
+    QCOMPARE(design.crossings_mm.size(), design.weld.crossings);
+    for (const Point p : design.crossings_mm) {
+        bool found = false;
+        for (const auto& piece : design.outline_mm.pieces)
+            for (const auto& s : piece.outer.segments)
+                found = found || length(s.start() - p) < 1e-9;
+        QVERIFY(found || !design.outline_mm.pieces.front().middles.empty());
+    }
+}
+
+void TestComposition::offsetsAreRead()
+{
+    Finishing f;
+    QVERIFY(readOffset("-0.3:bevel", f) && f.offset_mm == -0.3 && f.offset_join == Join::Bevel);
+    QVERIFY(readOffset("2", f) && f.offset_mm == 2.0);
+    for (const char* bad : {"", "x", "1:", "1:square", ":round", "1mm"})
+        QCOMPARE(readOffset(bad, f).error().code, ErrorCode::DistanceOutOfRange);
+    f.offset_mm = 1e6;
+    QCOMPARE(checkFinishing(f).error().code, ErrorCode::DistanceOutOfRange);
 }
 
 INK_TEST_CORE_MAIN(TestComposition)
