@@ -1,5 +1,5 @@
-// The weld beside other ways to unite letters, on the same words, in one run. Prints the tables of docs/weld.md;
-// tools/weld-table runs it, and Skia beside it.
+// The weld beside other ways to unite letters, on the same words, in one run. Prints the tables of
+// docs/weld.md; tools/weld-table runs it, and Skia beside it.
 //   bench_peers --dump WORDS.json          the words as SVG path data, for Skia under node
 //   bench_peers [--skia RESULT.json]       the tables
 #include "bench/peers.h"
@@ -24,13 +24,20 @@ using bench::PeerResult;
 
 namespace {
 
-const char* const kFonts[] = {
-    INK_DEMO_FONTS "/HartsorrelScript.ttf", INK_DEMO_FONTS "/Pennyfold.ttf", INK_DEMO_FONTS "/QuillbrookScript.ttf",
-    INK_DEMO_FONTS "/Larkmallow.ttf", INK_DEMO_FONTS "/TansyCord.ttf", INK_DEMO_FONTS "/FennelRow.ttf",
-    INK_DEMO_FONTS "/WickerbyBroad.ttf", INK_DEMO_FONTS "/MaypoleHand.otf", INK_DEMO_FONTS "/Oatbrush.otf",
-    "/usr/share/fonts/opentype/lobster/lobster.otf", "/usr/share/fonts/opentype/lobstertwo/LobsterTwo-BoldItalic.otf",
-    "/usr/share/fonts/truetype/leckerli-one/LeckerliOne-Regular.ttf"};
-const char* const kWords[] = {"Fennmoor", "Late Summer", "Beeswax", "Bookkeeper", "Zephyr", "Xoxo Buffy", "Ottilie"};
+const char* const kFonts[] = {INK_DEMO_FONTS "/HartsorrelScript.ttf",
+                              INK_DEMO_FONTS "/Pennyfold.ttf",
+                              INK_DEMO_FONTS "/QuillbrookScript.ttf",
+                              INK_DEMO_FONTS "/Larkmallow.ttf",
+                              INK_DEMO_FONTS "/TansyCord.ttf",
+                              INK_DEMO_FONTS "/FennelRow.ttf",
+                              INK_DEMO_FONTS "/WickerbyBroad.ttf",
+                              INK_DEMO_FONTS "/MaypoleHand.otf",
+                              INK_DEMO_FONTS "/Oatbrush.otf",
+                              "/usr/share/fonts/opentype/lobster/lobster.otf",
+                              "/usr/share/fonts/opentype/lobstertwo/LobsterTwo-BoldItalic.otf",
+                              "/usr/share/fonts/truetype/leckerli-one/LeckerliOne-Regular.ttf"};
+const char* const kWords[] = {"Fennmoor", "Late Summer", "Beeswax", "Bookkeeper",
+                              "Zephyr",   "Xoxo Buffy",  "Ottilie"};
 const double kTracking_em[] = {-0.03, -0.06, -0.1};
 const int kGrowth[] = {1, 10, 100, 1000};
 
@@ -168,7 +175,8 @@ double best_ms(int repeats, Work work)
     return best;
 }
 
-/// Area and counts of rings by how deep they lie in each other; rings below 1 u² or thinner than 0.3 u do not count.
+/// Area and counts of rings by how deep they lie in each other; rings below 1 u² or thinner than 0.3 u do not
+/// count.
 struct Figures
 {
     double area = 0.0;
@@ -202,8 +210,8 @@ Figures figuresOf(const Paths& rings, double u)
     return out;
 }
 
-/// What is true: the clipping library in two stages on two much finer sets of chords, extrapolated, since the error of
-/// the area is proportional to the tolerance (second-order chords).
+/// What is true: the clipping library in two stages on two much finer sets of chords, extrapolated, since the
+/// error of the area is proportional to the tolerance (second-order chords).
 struct Truth
 {
     double area;
@@ -231,8 +239,9 @@ Truth truthOf(const Word& word)
                 shapes.back().chord_count += ring.points.size();
             placed.push_back({&shapes.back(), {}, false});
         }
-        const auto all = detail::combineRings(placed, BooleanOp::Union, detail::FillRule::NonZero,
-                                              detail::kGridPer_u * detail::kGridPer_u, 0.3 * detail::kGridPer_u);
+        const auto all =
+            detail::combineRings(placed, BooleanOp::Union, detail::FillRule::NonZero,
+                                 detail::kGridPer_u * detail::kGridPer_u, 0.3 * detail::kGridPer_u);
         pieces = middles = 0;
         for (const auto& ring : all->rings) {
             area[level] += ring.area_grid2 * grid.step() * grid.step();
@@ -274,7 +283,8 @@ void judge(Row& row, const PeerResult& result, const Word& word, const Truth& tr
     Outline outline; // the judge looks at rings, whatever they are to each other
     for (const auto& ring : result.rings)
         outline.pieces.push_back({ring, {}});
-    row.worst_deviation_u = std::max(row.worst_deviation_u, test::deviation(word.glyphs, outline, 2) / word.u());
+    row.worst_deviation_u =
+        std::max(row.worst_deviation_u, test::deviation(word.glyphs, outline, 2) / word.u());
 }
 
 Row measureWeld(const char* name, const std::vector<Word>& words, const std::vector<Truth>& truths,
@@ -321,7 +331,8 @@ Row measurePeer(const bench::Peer& peer, const std::vector<Word>& words, const s
     return row;
 }
 
-std::vector<Row> skiaRows(const std::string& file, const std::vector<Word>& words, const std::vector<Truth>& truths)
+std::vector<Row> skiaRows(const std::string& file, const std::vector<Word>& words,
+                          const std::vector<Truth>& truths)
 {
     std::ifstream in(file);
     std::vector<Row> rows;
@@ -346,14 +357,16 @@ std::vector<Row> skiaRows(const std::string& file, const std::vector<Word>& word
 void printTables(const std::vector<Row>& rows, std::size_t words)
 {
     const double unit = rows.front().total_ms;
-    std::printf("%zu words (%zu fonts, %zu words, tracking -0.03, -0.06 and -0.10 em). Time as a ratio to the first row.\n\n",
+    std::printf("%zu words (%zu fonts, %zu words, tracking -0.03, -0.06 and -0.10 em). Time as a ratio to "
+                "the first row.\n\n",
                 words, std::size(kFonts), std::size(kWords));
     std::printf("| method | time | worst area error, ppm | worst deviation, u | nodes | wrong | failed |\n"
                 "| --- | --- | --- | --- | --- | --- | --- |\n");
     for (const auto& r : rows)
         std::printf("| %s | %.2f | %.0f | %.3f | %zu | %d | %d |\n", r.name.c_str(), r.total_ms / unit,
                     r.worst_area_ppm, r.worst_deviation_u, r.nodes, r.wrong, r.failed);
-    std::printf("\nGrowth with the letters of one word, as a ratio to the first row at one letter.\n\n| method |");
+    std::printf(
+        "\nGrowth with the letters of one word, as a ratio to the first row at one letter.\n\n| method |");
     for (const int n : kGrowth)
         std::printf(" %d |", n);
     std::printf("\n| --- | --- | --- | --- | --- |\n");
@@ -382,9 +395,11 @@ void printReduction(const std::vector<Word>& words)
         after += reduced->nodes_after;
         deviation_mm = std::max(deviation_mm, reduced->largest_deviation);
     }
-    std::printf("\nNode reduction within 0.02 mm at an em of 30 mm: %zu nodes become %zu, %.0f %% fewer; largest deviation "
+    std::printf("\nNode reduction within 0.02 mm at an em of 30 mm: %zu nodes become %zu, %.0f %% fewer; "
+                "largest deviation "
                 "%.4f mm.\n",
-                before, after, 100.0 - 100.0 * static_cast<double>(after) / static_cast<double>(before), deviation_mm);
+                before, after, 100.0 - 100.0 * static_cast<double>(after) / static_cast<double>(before),
+                deviation_mm);
 }
 
 } // namespace

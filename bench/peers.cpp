@@ -39,7 +39,8 @@ PeerResult withClipper(const std::vector<Paths>& glyphs, double u)
         }
     ClipperLib::Paths united;
     PeerResult out;
-    out.is_failed = !clipper.Execute(ClipperLib::ctUnion, united, ClipperLib::pftNonZero, ClipperLib::pftNonZero);
+    out.is_failed =
+        !clipper.Execute(ClipperLib::ctUnion, united, ClipperLib::pftNonZero, ClipperLib::pftNonZero);
     for (const auto& ring : united) {
         std::vector<Point> points;
         for (const auto& p : ring)
@@ -110,11 +111,12 @@ PeerResult withQtUnited(const std::vector<Paths>& glyphs, double)
     return fromQt(all);
 }
 
-/// Polygons of the chords, one for each contour that runs as the glyph's largest one does, less the others: what a
-/// library without a non-zero rule needs to be given.
+/// Polygons of the chords, one for each contour that runs as the glyph's largest one does, less the others:
+/// what a library without a non-zero rule needs to be given.
 PeerResult withGeos(const std::vector<Paths>& glyphs, double u)
 {
-    const std::unique_ptr<GEOSContextHandle_HS, void (*)(GEOSContextHandle_t)> context(GEOS_init_r(), GEOS_finish_r);
+    const std::unique_ptr<GEOSContextHandle_HS, void (*)(GEOSContextHandle_t)> context(GEOS_init_r(),
+                                                                                       GEOS_finish_r);
     auto* c = context.get();
     const auto polygonOf = [&](const Contour& contour) {
         auto points = flattened(contour, kTolerance_u * u);
@@ -155,7 +157,8 @@ PeerResult withGeos(const std::vector<Paths>& glyphs, double u)
         else
             out.is_failed = true;
     }
-    auto* all = GEOSGeom_createCollection_r(c, GEOS_GEOMETRYCOLLECTION, shapes.data(), static_cast<unsigned>(shapes.size()));
+    auto* all = GEOSGeom_createCollection_r(c, GEOS_GEOMETRYCOLLECTION, shapes.data(),
+                                            static_cast<unsigned>(shapes.size()));
     auto* one = GEOSUnaryUnion_r(c, all);
     GEOSGeom_destroy_r(c, all);
     if (!one)

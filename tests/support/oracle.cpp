@@ -12,7 +12,16 @@ struct Line
     Point a, b;
 };
 
-/// 64 lines a curve, filed by rows so that a point looks at few of them.
+/// Lines enough that a curve of some hundred units is told within about 0.01.
+int linesFor(const Segment& s)
+{
+    double reach = 0.0;
+    for (std::size_t i = 0; i < s.degree(); ++i)
+        reach += length(s.p[i + 1] - s.p[i]);
+    return s.kind == SegmentKind::Line ? 1 : std::clamp(static_cast<int>(8.0 * std::sqrt(reach)), 32, 512);
+}
+
+/// Curves as lines, filed by rows so that a point looks at few of them.
 class Fill
 {
 public:
@@ -22,7 +31,7 @@ public:
         m_rows.resize(kRows + 2);
         for (const auto& contour : contours)
             for (const auto& s : contour.segments) {
-                const int n = s.kind == SegmentKind::Line ? 1 : 64;
+                const int n = linesFor(s);
                 Point a = s.start();
                 for (int i = 1; i <= n; ++i) {
                     const Point b = i == n ? s.end() : s.pointAt(static_cast<double>(i) / n);

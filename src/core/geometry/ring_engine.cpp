@@ -18,7 +18,7 @@ constexpr double kCrossingDepth_u = 0.05;
 /// Curves are bent by no more than this to meet where they do not quite cross; on finer chords, where what is
 /// left comes from the curves themselves, by no more than that.
 constexpr double kLargestBend_u = 0.05;
-constexpr double kLargestBendOfFiner_u = 0.15;
+constexpr double kLargestBendOfFiner_u = 0.1;
 constexpr double kSmallestArea_u2 = 1.0;
 constexpr double kSmallestThickness_u = 0.3;
 
