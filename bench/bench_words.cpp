@@ -3,6 +3,7 @@
 //   build/dev/bench/bench_words
 #include "core/design/composition.h"
 #include "core/geometry/flatten.h"
+#include "core/geometry/weld_cache.h"
 
 #include <benchmark/benchmark.h>
 #include <polyclipping/clipper.hpp>
@@ -47,6 +48,20 @@ void weldOnly(benchmark::State& state)
         benchmark::DoNotOptimize(weld(set->glyphs_fu));
 }
 
+/// Forty letters in ten words, one of them moved at every turn: only its word is welded again.
+void dragOneLetterOfForty(benchmark::State& state)
+{
+    auto set = setWords(*face(), "bram zoes luca hone mila tove arne jule otti fenn", {});
+    WeldOptions options;
+    options.units_per_em = face()->info().units_per_em;
+    if (state.range(0) > 0)
+        options.cache = std::make_shared<WeldCache>();
+    for (auto _ : state) {
+        set->glyphs_fu[17].at.x += 0.37;
+        benchmark::DoNotOptimize(weld(set->glyphs_fu, options));
+    }
+}
+
 void clippingLibraryAlone(benchmark::State& state)
 {
     constexpr double kGrid = 256.0;
@@ -69,6 +84,7 @@ void clippingLibraryAlone(benchmark::State& state)
 
 BENCHMARK(keyPressToShape)->Arg(1)->Arg(10)->Unit(benchmark::kMillisecond);
 BENCHMARK(weldOnly)->Arg(1)->Arg(10)->Unit(benchmark::kMillisecond);
+BENCHMARK(dragOneLetterOfForty)->Arg(0)->Arg(1)->Unit(benchmark::kMillisecond);
 BENCHMARK(clippingLibraryAlone)->Arg(1)->Arg(10)->Unit(benchmark::kMillisecond);
 
 /// Prints ratios, which hold on a noisy machine where seconds do not.
@@ -83,6 +99,8 @@ public:
     }
     void Finalize() override
     {
+        std::printf("one letter of forty moved: %.2f of the time of welding all of them\n",
+                    m_time["dragOneLetterOfForty/1"] / m_time["dragOneLetterOfForty/0"]);
         for (const char* arg : {"/1", "/10"}) {
             const double alone = m_time[std::string("clippingLibraryAlone") + arg];
             std::printf(

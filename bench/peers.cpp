@@ -216,7 +216,7 @@ PeerResult with2Geom(const std::vector<Paths>& glyphs, double)
             const auto next = geomPath(paths);
             all = all.empty() ? next : Geom::PathIntersectionGraph(all, next).getUnion();
         }
-    } catch (const std::exception&) {
+    } catch (...) { // it throws things of its own, too
         return {{}, true};
     }
     ContourPen pen;

@@ -53,6 +53,38 @@ double lengthAround(const std::vector<GridPoint>& ring)
     return sum;
 }
 
+/// Looks across the ring from the middle of each edge: true when it is nowhere wider than `width`. A blob
+/// that hangs on a hair has little area for its length, too, and is no speck.
+bool isThinThroughout(const std::vector<GridPoint>& ring, bool is_clockwise, double width)
+{
+    const std::size_t n = ring.size();
+    const auto at = [&](std::size_t i) {
+        return Point{static_cast<double>(ring[i % n].x), static_cast<double>(ring[i % n].y)};
+    };
+    for (std::size_t i = 0; i < n; ++i) {
+        const Point a = at(i), d = at(i + 1) - a;
+        const double l = length(d);
+        if (l == 0.0)
+            continue;
+        const Point from = a + d * 0.5;
+        const Point inwards = Point{-d.y, d.x} * ((is_clockwise ? -1.0 : 1.0) / l);
+        double across = 1e300; // the first edge in the way
+        for (std::size_t k = 0; k < n && across > width; ++k) {
+            const Point p = at(k) - from, e = at(k + 1) - at(k);
+            const double det = cross(inwards, e);
+            if (k == i || det == 0.0)
+                continue;
+            const double distance = cross(p, e) / det;
+            const double along = cross(p, inwards) / det;
+            if (distance > 0.0 && along >= 0.0 && along <= 1.0)
+                across = std::min(across, distance);
+        }
+        if (across > width)
+            return false;
+    }
+    return true;
+}
+
 /// Cuts a ring wherever it comes back to a point it has passed: rings that only touch are rings of
 /// their own.
 void splitWhereItTouchesItself(std::vector<GridPoint> ring, std::vector<std::vector<GridPoint>>& out)
@@ -179,7 +211,9 @@ Result<BooleanRings> combineRings(std::span<const PlacedChords> shapes, BooleanO
     for (auto& points : *rings) {
         const double area = signedArea(points);
         const double around = lengthAround(points);
-        if (std::abs(area) < smallest_area_grid2 || 2.0 * std::abs(area) < smallest_thickness_grid * around) {
+        const bool is_thin = 2.0 * std::abs(area) < smallest_thickness_grid * around &&
+                             isThinThroughout(points, area < 0.0, 2.0 * smallest_thickness_grid);
+        if (std::abs(area) < smallest_area_grid2 || is_thin) {
             ++out.specks;
             continue;
         }

@@ -33,9 +33,12 @@ int windingOf(const std::vector<Point>& polygon, Point p)
     return winding;
 }
 
+/// Rings that touch at their outermost point agree on it to a hair only.
 bool contains(const Box& outer, const Box& inner)
 {
-    return outer.x0 <= inner.x0 && outer.y0 <= inner.y0 && outer.x1 >= inner.x1 && outer.y1 >= inner.y1;
+    const double hair = 1e-4 * (outer.width() + outer.height());
+    return outer.x0 - hair <= inner.x0 && outer.y0 - hair <= inner.y0 && outer.x1 + hair >= inner.x1 &&
+           outer.y1 + hair >= inner.y1;
 }
 
 /// Chords fine enough to tell inside from outside for anything a letter holds.

@@ -69,8 +69,9 @@ Result<Attempt> attempt(std::span<const PlacedChords> placed, BooleanOp op, Fill
             out.is_doubtful || std::abs(area - chord_area) > 2.0 * kChordTolerance_u * grid.u * around;
         // Chords can enclose a sliver where the curves enclose nothing, or less than nothing.
         const double enclosed = chord_area > 0.0 ? area : -area;
+        const bool was_thin = 2.0 * std::abs(chord_area) < 2.0 * kSmallestThickness_u * grid.u * around;
         if (enclosed < 0.5 * kSmallestArea_u2 * grid.u * grid.u ||
-            2.0 * enclosed < 0.5 * kSmallestThickness_u * grid.u * around)
+            (was_thin && enclosed < 0.25 * std::abs(chord_area)))
             ++out.specks;
         else
             out.rings.push_back(std::move(contour));

@@ -68,8 +68,8 @@ struct WeldStats
 /// glyph drawn in the wrong direction does not cancel its neighbours. Curves stay the curves of the glyphs.
 /// Units:  coordinates in any unit, y up; tolerances follow options.units_per_em.
 /// Shape:  rings in any direction; result outer rings counter-clockwise, middles clockwise, pieces
-///         from left to right. Empty in, empty out. Rings smaller than 1 u^2 or thinner than 0.3 u are left
-///         out.
+///         from left to right. Empty in, empty out. Rings smaller than 1 u^2 or thinner than 0.3 u all along
+///         are left out.
 /// Threads: may run at once on several threads, also with one cache.
 /// Errors: NonFinite, CoordinateOutOfRange (beyond 4,000 em), TooManyNodes, WeldFailed, Cancelled.
 /// Source: B. R. Vatti, "A generic solution to polygon clipping", CACM 35(7), 1992, for the sweep
