@@ -246,7 +246,7 @@ std::vector<Peer> peers()
 {
     return {{"clipping library alone, 0.25 u", withClipper, 1000},
             {"QPainterPath, simplified", withQtSimplified, 100},
-            {"QPainterPath, united", withQtUnited, 100},
+            {"QPainterPath, united", withQtUnited, 10},
             {"GEOS unary union, 0.25 u", withGeos, 1000},
             {"lib2geom PathIntersectionGraph", with2Geom, 100}};
 }

@@ -168,9 +168,10 @@ QWidget* ComposePage::buildPanel()
     overlaps->setToolTip(tr("How the letters lay over each other before they were welded"));
     connect(overlaps, &QCheckBox::toggled, this, [this](bool on) { m_view->setOverlapsShown(on); });
 
-    m_nodes = new QCheckBox(tr("Show nodes and crossings"), panel);
+    m_nodes = new QCheckBox(tr("Show the nodes"), panel);
     m_nodes->setObjectName(QStringLiteral("showNodes"));
-    m_nodes->setToolTip(tr("Where the knife changes from one curve to the next"));
+    m_nodes->setToolTip(
+        tr("Corners, smooth nodes, and the places where strokes met before they were welded"));
     m_node_figures = new QLabel(panel);
     m_node_figures->setObjectName(QStringLiteral("nodeFigures"));
     m_node_figures->setProperty("role", QStringLiteral("soft"));
@@ -249,7 +250,7 @@ QString ComposePage::materialColour() const
 void ComposePage::resizeEvent(QResizeEvent* event)
 {
     QWidget::resizeEvent(event);
-    m_panel->setFixedWidth(std::min(m_theme.scaled(250), width() * 3 / 10));
+    m_panel->setFixedWidth(std::min(m_theme.scaled(250), width() * 34 / 100));
     m_zoom->setVisible(width() > m_theme.scaled(600));
 }
 
