@@ -367,8 +367,8 @@ void printTables(const std::vector<Row>& rows, std::size_t words)
     for (const auto& r : rows)
         std::printf("| %s | %.2f | %.0f | %.3f | %zu | %d | %d |\n", r.name.c_str(), r.total_ms / unit,
                     r.worst_area_ppm, r.worst_deviation_u, r.nodes, r.wrong, r.failed);
-    std::printf(
-        "\nGrowth with the letters of one word, as a ratio to the first row at one letter.\n\n| method |");
+    std::printf("\nGrowth with the letters of one word, as a ratio to the first row at ten letters."
+                "\n\n| method |");
     for (const int n : kGrowth)
         std::printf(" %d |", n);
     std::printf("\n| --- | --- | --- | --- | --- |\n");
@@ -376,7 +376,7 @@ void printTables(const std::vector<Row>& rows, std::size_t words)
         std::printf("| %s |", r.name.c_str());
         for (std::size_t i = 0; i < std::size(kGrowth); ++i)
             if (i < r.growth_ms.size())
-                std::printf(" %.1f |", r.growth_ms[i] / rows.front().growth_ms.front());
+                std::printf(" %.1f |", r.growth_ms[i] / rows.front().growth_ms[1]);
             else
                 std::printf(" – |");
         std::printf("\n");

@@ -52,14 +52,12 @@ public:
     }
 
     template <class Pair>
-    bool anyPair(Pair pair) const
+    void forEachPair(Pair pair) const
     {
         for (std::size_t cell = 0; cell + 1 < m_first.size(); ++cell)
             for (auto i = m_first[cell]; i < m_first[cell + 1]; ++i)
                 for (auto k = i + 1; k < m_first[cell + 1]; ++k)
-                    if (pair(m_entries[i], m_entries[k]))
-                        return true;
-        return false;
+                    pair(m_entries[i], m_entries[k]);
     }
 
 private:
@@ -211,7 +209,7 @@ bool segmentsCross(const Link& la, const Link& lb, double tolerance)
 
 } // namespace
 
-bool ringsCross(std::span<const Contour> rings, double tolerance)
+std::vector<Point> crossingsOf(std::span<const Contour> rings, double tolerance)
 {
     std::vector<Link> segments;
     std::vector<Chord> chords;
@@ -234,8 +232,9 @@ bool ringsCross(std::span<const Contour> rings, double tolerance)
                 {&s, &ring.segments[(k + count - 1) % count], &ring.segments[(k + 1) % count]});
         }
     }
+    std::vector<Point> out;
     if (chords.empty())
-        return false;
+        return out;
     std::unordered_set<std::uint64_t> looked_at; // pairs of segments found in order
     const auto deep = [&](std::uint32_t i, std::uint32_t k) {
         const auto [a, b] = std::minmax(owner[i], owner[k]);
@@ -246,8 +245,11 @@ bool ringsCross(std::span<const Contour> rings, double tolerance)
         return segmentsCross(segments[a], segments[b], tolerance);
     };
     const CellIndex index(chords, box);
-    return index.anyPair(
-        [&](std::uint32_t i, std::uint32_t k) { return cross(chords[i], chords[k]) && deep(i, k); });
+    index.forEachPair([&](std::uint32_t i, std::uint32_t k) {
+        if (cross(chords[i], chords[k]) && deep(i, k))
+            out.push_back(chords[i].a);
+    });
+    return out;
 }
 
 } // namespace ink::detail

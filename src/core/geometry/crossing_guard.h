@@ -4,11 +4,12 @@
 #include "core/geometry/path.h"
 
 #include <span>
+#include <vector>
 
 namespace ink::detail {
 
-/// True when the rings cross themselves or each other deeper than `tolerance` (units of the coordinates).
+/// Where the rings cross themselves or each other deeper than `tolerance` (units of the coordinates).
 /// A crossing whose way back lies beyond the end of a segment counts as deep.
-bool ringsCross(std::span<const Contour> rings, double tolerance);
+std::vector<Point> crossingsOf(std::span<const Contour> rings, double tolerance);
 
 } // namespace ink::detail

@@ -486,7 +486,8 @@ Point CurveRebuilder::join(Span& before, Span& after, RebuildStats& stats) const
     const bool out_ends = out.t1 == 0.0 || out.t1 == 1.0;
     const bool in_ends = in.t0 == 0.0 || in.t0 == 1.0;
     if (out_ends && in_ends) { // two nodes of the font on one place
-        stats.largest_bend = std::max(stats.largest_bend, 0.5 * length(at_in - at_out));
+        if (at_in != at_out)
+            stats.bends.emplace_back(at_in, 0.5 * length(at_in - at_out));
         return at_out == at_in ? at_out : lerp(at_out, at_in, 0.5);
     }
 
@@ -508,7 +509,7 @@ Point CurveRebuilder::join(Span& before, Span& after, RebuildStats& stats) const
     Run& first = after.front();
     first.t0 = closestNear(curve(first.shape, first.curve), vertex, first.t0);
     const Point at = lerp(pointOf(last, last.t1), pointOf(first, first.t0), 0.5);
-    stats.largest_bend = std::max(stats.largest_bend, length(at - pointOf(first, first.t0)));
+    stats.bends.emplace_back(at, length(at - pointOf(first, first.t0)));
     stats.crossings.push_back(at);
     return at;
 }

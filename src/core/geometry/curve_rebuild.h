@@ -15,8 +15,8 @@ struct RebuildStats
     std::vector<Point> crossings;
     /// Crossings between curves that are tangent there: they lie halfway between the two curves.
     std::size_t unrefined = 0;
-    /// How far such a crossing lies from the two curves at most, in the units of the coordinates.
-    double largest_bend = 0.0;
+    /// Where curves had to be bent to meet, and how far, in the units of the coordinates.
+    std::vector<std::pair<Point, double>> bends;
     /// Stretches that lay on the neighbour's curve and were given to it.
     std::size_t absorbed = 0;
     /// Stretches that went there and back again.

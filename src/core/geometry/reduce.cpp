@@ -141,7 +141,7 @@ Result<Reduction> reduceNodes(const Outline& outline, const ReduceOptions& optio
             reduce(piece.outer);
             std::ranges::for_each(piece.middles, reduce);
         }
-        if (detail::ringsCross(toPaths(fewer), kCrossingDepth_u * options.units_per_em / 1000.0))
+        if (!detail::crossingsOf(toPaths(fewer), kCrossingDepth_u * options.units_per_em / 1000.0).empty())
             continue;
         out.nodes_after = measure(fewer).nodes;
         out.outline = std::move(fewer);

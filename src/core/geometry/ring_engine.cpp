@@ -43,7 +43,8 @@ struct Attempt
     RebuildStats rebuild;
     std::size_t lost = 0;
     std::size_t specks = 0;
-    bool is_doubtful = false;
+    /// Places where the curves need a closer look; of a ring as a whole, its corners.
+    std::vector<Point> doubts;
 };
 
 Result<Attempt> attempt(std::span<const PlacedChords> placed, BooleanOp op, FillRule rule, const Grid& grid,
@@ -65,8 +66,9 @@ Result<Attempt> attempt(std::span<const PlacedChords> placed, BooleanOp op, Fill
         const double chord_area = ring.area_grid2 * step * step;
         const double around = ring.length_grid * step;
         const double area = contour.signedArea();
-        out.is_doubtful =
-            out.is_doubtful || std::abs(area - chord_area) > 2.0 * kChordTolerance_u * grid.u * around;
+        if (std::abs(area - chord_area) > 2.0 * kChordTolerance_u * grid.u * around)
+            for (const auto p : ring.points)
+                out.doubts.push_back(grid.toPoint(p));
         // Chords can enclose a sliver where the curves enclose nothing, or less than nothing.
         const double enclosed = chord_area > 0.0 ? area : -area;
         const bool was_thin = 2.0 * std::abs(chord_area) < 2.0 * kSmallestThickness_u * grid.u * around;
@@ -78,13 +80,30 @@ Result<Attempt> attempt(std::span<const PlacedChords> placed, BooleanOp op, Fill
     }
     times.curves_ms += curves.elapsed_ms();
     Stopwatch check;
-    out.is_doubtful = out.is_doubtful || out.rebuild.largest_bend > largest_bend_u * grid.u ||
-                      ringsCross(out.rings, kCrossingDepth_u * grid.u);
+    for (const auto& [at, bend] : out.rebuild.bends)
+        if (bend > largest_bend_u * grid.u)
+            out.doubts.push_back(at);
+    const auto crossings = crossingsOf(out.rings, kCrossingDepth_u * grid.u);
+    out.doubts.insert(out.doubts.end(), crossings.begin(), crossings.end());
     times.check_ms += check.elapsed_ms();
     out.lost = united->lost;
     out.specks += united->specks;
     out.chords = std::move(united->rings);
     return out;
+}
+
+/// A doubt lies within reach of the shape.
+bool isNear(const EngineShape& shape, const std::vector<Point>& doubts, const Grid& grid)
+{
+    if (doubts.empty())
+        return false;
+    const Box box = bounds(*shape.paths);
+    const Point at = grid.toPoint(shape.at);
+    const double reach = 20.0 * grid.u;
+    return std::ranges::any_of(doubts, [&](Point p) {
+        return p.x >= box.x0 + at.x - reach && p.x <= box.x1 + at.x + reach && p.y >= box.y0 + at.y - reach &&
+               p.y <= box.y1 + at.y + reach;
+    });
 }
 
 void count(const Attempt& made, WeldStats& stats)
@@ -124,11 +143,15 @@ Result<std::vector<Contour>> combineCurves(std::span<const EngineShape> shapes, 
                                            const Grid& grid, const CancelToken& cancel, WeldStats& stats)
 {
     std::deque<ChordShape> made; // a deque, because the placed shapes point into it
-    const auto placedAt = [&](double tolerance_u, bool can_reuse) -> Result<std::vector<PlacedChords>> {
+    // Shapes near a doubt get finer chords, so that a long text pays for the letters concerned only.
+    const auto placedFor = [&](const std::vector<Point>& doubts,
+                               bool is_everywhere) -> Result<std::vector<PlacedChords>> {
         std::vector<PlacedChords> placed;
         std::size_t chords = 0;
         for (const auto& shape : shapes) {
-            const ChordShape* ready = can_reuse ? shape.chords : nullptr;
+            const bool is_near = is_everywhere || isNear(shape, doubts, grid);
+            const double tolerance_u = is_near ? kFinerTolerance_u : kChordTolerance_u;
+            const ChordShape* ready = is_near ? nullptr : shape.chords;
             placed.push_back(
                 {ready ? ready : &made.emplace_back(chordsOf(*shape.paths, grid, tolerance_u * grid.u)),
                  shape.at, shape.is_clip});
@@ -141,30 +164,37 @@ Result<std::vector<Contour>> combineCurves(std::span<const EngineShape> shapes, 
         return placed;
     };
 
-    const auto placed = placedAt(kChordTolerance_u, true);
+    const auto placed = placedFor({}, false);
     if (!placed)
         return fail(placed.error());
     auto first = attempt(*placed, op, rule, grid, kLargestBend_u, stats);
     if (!first)
         return fail(first.error());
-    if (!first->is_doubtful) {
+    if (first->doubts.empty()) {
         count(*first, stats);
         return std::move(first->rings);
     }
     if (cancel.isCancelled())
         return fail(ErrorCode::Cancelled);
     ++stats.finer;
-    const auto finer = placedAt(kFinerTolerance_u, false);
-    if (!finer)
-        return fail(finer.error());
-    auto second = attempt(*finer, op, rule, grid, kLargestBendOfFiner_u, stats);
-    if (!second)
-        return fail(second.error());
-    count(*second, stats);
-    if (!second->is_doubtful)
-        return std::move(second->rings);
+    auto last = std::move(first);
+    for (const bool is_everywhere : {false, true}) {
+        if (!is_everywhere && shapes.size() == 1)
+            continue; // near is everywhere
+        const auto finer = placedFor(last->doubts, is_everywhere);
+        if (!finer)
+            return fail(finer.error());
+        last = attempt(*finer, op, rule, grid, kLargestBendOfFiner_u, stats);
+        if (!last)
+            return fail(last.error());
+        if (last->doubts.empty())
+            break;
+    }
+    count(*last, stats);
+    if (last->doubts.empty())
+        return std::move(last->rings);
     ++stats.polygonal;
-    return polygons(second->chords, grid);
+    return polygons(last->chords, grid);
 }
 
 std::int64_t Stopwatch::now_ns()

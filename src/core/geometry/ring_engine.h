@@ -31,8 +31,8 @@ Result<void> checkInput(const Paths& paths, Point at, const Grid& grid, std::siz
 
 /// The rings of the result: outer ones counter-clockwise, middles clockwise. Adds to `stats`.
 /// Rings that cross deeper than 0.05 u, or whose curves had to be bent by more than that to meet, are made
-/// again on chords 16 times closer to the curves, and stay polygons on those when they still are doubtful.
-/// Errors: TooManyNodes, WeldFailed, Cancelled.
+/// again on chords 16 times closer to the curves of the shapes concerned, then of all, and stay polygons if
+/// they still are doubtful. Errors: TooManyNodes, WeldFailed, Cancelled.
 Result<std::vector<Contour>> combineCurves(std::span<const EngineShape> shapes, BooleanOp op, FillRule rule,
                                            const Grid& grid, const CancelToken& cancel, WeldStats& stats);
 
