@@ -23,12 +23,6 @@ constexpr double kShallowReach_u = 16.0;
 /// A spike is at least this many times longer than wide: sharp ends of letters are not.
 constexpr double kSpikeRatio = 50.0;
 
-template <class T>
-T& cyclic(std::vector<T>& items, std::size_t i)
-{
-    return items[i % items.size()];
-}
-
 void reverse(auto& span)
 {
     std::ranges::reverse(span);
@@ -553,7 +547,7 @@ Contour CurveRebuilder::rebuild(const ChordRing& ring, RebuildStats& stats) cons
         if (next == i && continues(spans[i].back(), spans[i].front()))
             joints.push_back(pointOf(spans[i].back(), spans[i].back().t1)); // a contour nobody crossed
         else
-            joints.push_back(join(spans[i], cyclic(spans, next), stats));
+            joints.push_back(join(spans[i], spans[next], stats));
     }
     return tidied(assemble(spans, joints), kShortRun_u * m_grid.u, kStraight_u * m_grid.u);
 }
