@@ -1,0 +1,15 @@
+# ink_licence_texts(OUT): a source file that holds the texts of data/licences, for core/rights/licence_texts.h.
+function(ink_licence_texts out)
+  file(GLOB texts CONFIGURE_DEPENDS ${PROJECT_SOURCE_DIR}/data/licences/*.txt)
+  set_property(DIRECTORY APPEND PROPERTY CMAKE_CONFIGURE_DEPENDS ${texts})
+  set(source "#include \"core/rights/licence_texts.h\"\n\nnamespace ink {\n\nstd::string_view licenceText(std::string_view id)\n{\n")
+  foreach(file IN LISTS texts)
+    get_filename_component(id ${file} NAME)
+    string(REGEX REPLACE "\\.txt$" "" id ${id})
+    file(READ ${file} text)
+    # One raw string literal may hold 64 KiB (C++20 [implimits]).
+    string(APPEND source "    if (id == \"${id}\")\n        return R\"InkText(${text})InkText\";\n")
+  endforeach()
+  string(APPEND source "    return {};\n}\n\n} // namespace ink\n")
+  file(CONFIGURE OUTPUT ${out} CONTENT "@source@" @ONLY)
+endfunction()

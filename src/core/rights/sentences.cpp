@@ -1,0 +1,476 @@
+#include "core/rights/sentences.h"
+
+#include "core/rights/lexicon.h"
+
+#include <algorithm>
+#include <array>
+#include <cctype>
+#include <charconv>
+#include <initializer_list>
+#include <optional>
+#include <span>
+
+namespace ink {
+namespace {
+
+using detail::Concept;
+using detail::Item;
+using Items = std::span<const Item>;
+
+bool isOneOf(Concept what, std::initializer_list<Concept> list)
+{
+    return std::ranges::find(list, what) != list.end();
+}
+
+bool has(Items items, std::initializer_list<Concept> list)
+{
+    return std::ranges::any_of(items, [&](const Item& i) { return isOneOf(i.what, list); });
+}
+
+std::optional<unsigned> numberOf(std::string_view word)
+{
+    unsigned value = 0;
+    const auto [end, problem] = std::from_chars(word.data(), word.data() + word.size(), value);
+    if (problem != std::errc{} || end != word.data() + word.size())
+        return std::nullopt;
+    return value;
+}
+
+/// Clauses end at "but", "however" and semicolons.
+std::vector<Items> clausesOf(const std::vector<Item>& items)
+{
+    std::vector<Items> clauses;
+    std::size_t begin = 0;
+    for (std::size_t i = 0; i <= items.size(); ++i)
+        if (i == items.size() || items[i].what == Concept::But) {
+            if (i > begin)
+                clauses.push_back(Items(items).subspan(begin, i - begin));
+            begin = i + 1;
+        }
+    return clauses;
+}
+
+constexpr std::initializer_list<Concept> kStarters{Concept::Free, Concept::May, Concept::Anew};
+constexpr std::initializer_list<Concept> kNouns{Concept::Commercial, Concept::AnyUse,  Concept::Personal, Concept::NonCommercial,
+                                                Concept::Goods,      Concept::Sell,    Concept::Share,    Concept::TheFont,
+                                                Concept::Alter,      Concept::CutFile, Concept::Logo,     Concept::PrintOnDemand,
+                                                Concept::StitchedAlphabet, Concept::Donate, Concept::Credit};
+
+/// "not only for personal use": refuses nothing.
+bool isNotOnly(Items clause, std::size_t at)
+{
+    return at + 2 < clause.size() && clause[at].what == Concept::Not && clause[at + 1].what == Concept::Only &&
+           isOneOf(clause[at + 2].what, {Concept::Personal, Concept::NonCommercial});
+}
+
+/// A refusal in front of the item that reaches it: "not free for commercial use", "may not be used, copied or
+/// sold for commercial purposes"; "it is no demo, you may sell" does not reach.
+bool isRefusedBefore(Items clause, std::size_t at)
+{
+    bool has_starter = false;
+    for (std::size_t i = at; i-- > 0;) {
+        switch (clause[i].what) {
+        case Concept::Not:
+            if (!isNotOnly(clause, i))
+                return true;
+            break;
+        case Concept::Forbidden:
+        case Concept::Except:
+            return true;
+        case Concept::Comma:
+            if (has_starter)
+                return false;
+            break;
+        default:
+            has_starter = has_starter || isOneOf(clause[i].what, kStarters);
+        }
+    }
+    return false;
+}
+
+/// A refusal behind it: "commercial use is not allowed", "commercial use: no".
+bool isRefusedAfter(Items clause, std::size_t at)
+{
+    for (std::size_t i = at + 1; i < clause.size(); ++i) {
+        const Concept what = clause[i].what;
+        if (what == Concept::Forbidden)
+            return true;
+        if (what == Concept::Not) {
+            if (i + 1 == clause.size())
+                return true;
+            const Concept next = clause[i + 1].what;
+            return isOneOf(next, {Concept::May, Concept::Free, Concept::Comma, Concept::Without, Concept::Not, Concept::Included});
+        }
+        if (isOneOf(what, kNouns) && what != Concept::Commercial && what != Concept::TheFont && what != clause[at].what)
+            return false;
+        if (what == Concept::Comma && i + 1 < clause.size() && isOneOf(clause[i + 1].what, kStarters))
+            return false;
+    }
+    return false;
+}
+
+bool isRefused(Items clause, std::size_t at)
+{
+    return isRefusedBefore(clause, at) || isRefusedAfter(clause, at);
+}
+
+/// "without asking", "no need to buy": the condition is named to say that there is none.
+bool isCalledOff(Items clause, std::size_t at)
+{
+    // "don't need to buy a licence for commercial use": one condition in two phrases.
+    while (at > 0 && clause[at].what == Concept::Buy && clause[at - 1].what == Concept::Buy)
+        --at;
+    const std::size_t from = at > 2 ? at - 2 : 0;
+    for (std::size_t i = from; i < at; ++i)
+        if (isOneOf(clause[i].what, {Concept::Without, Concept::Not}) ||
+            (clause[i].what == Concept::May && clause[i].end - clause[i].begin >= 2 && i + 1 == at))
+            return true;
+    return false;
+}
+
+/// A condition that must be met first: buying, asking, a donation that is required.
+const Item* conditionIn(Items clause)
+{
+    for (std::size_t i = 0; i < clause.size(); ++i) {
+        const bool is_condition = clause[i].what == Concept::Buy || clause[i].what == Concept::Ask ||
+                                  (isOneOf(clause[i].what, {Concept::Donate, Concept::Tier}) && has(clause, {Concept::Need}));
+        if (is_condition && !isCalledOff(clause, i))
+            return &clause[i];
+    }
+    return nullptr;
+}
+
+/// "up to 250 items", "250 units", "more than 500 copies": the number, and whether it is where the limit lies.
+std::optional<unsigned> countIn(const Sentence& sentence, Items clause)
+{
+    for (std::size_t i = 0; i < clause.size(); ++i) {
+        const Item& item = clause[i];
+        if (isOneOf(item.what, {Concept::UpTo, Concept::MoreThan}) && item.end < sentence.words.size()) {
+            if (const auto n = numberOf(sentence.words[item.end]); n && *n > 1) {
+                const bool is_counted = std::ranges::any_of(clause.subspan(i + 1), [&](const Item& next) {
+                    return isOneOf(next.what, {Concept::Units, Concept::Goods, Concept::Sell}) && next.begin <= item.end + 5;
+                });
+                if (is_counted)
+                    return n;
+            }
+        }
+        if (isOneOf(item.what, {Concept::Units, Concept::Goods}) && item.begin > 0 && has(clause, {Concept::UpTo}))
+            if (const auto n = numberOf(sentence.words[item.begin - 1]); n && *n > 1)
+                return n;
+    }
+    return std::nullopt;
+}
+
+class Reader
+{
+public:
+    Reader(const Sentence& sentence, Items clause, Items whole) : m_sentence(sentence), m_clause(clause), m_whole(whole) {}
+
+    void read(std::vector<Statement>& out)
+    {
+        m_out = &out;
+        readUse();
+        readGoods();
+        readWays();
+        readOther();
+    }
+
+private:
+    void say(Question question, Answer answer, Weight weight = Weight::Outright, std::string detail = {}, unsigned units = 0)
+    {
+        m_out->push_back({question, answer, weight, About::ThisFont, std::move(detail), units});
+    }
+
+    void sayAllowed()
+    {
+        if (has(m_whole, {Concept::Credit}) && !m_is_credit_off)
+            say(Question::SellGoods, Answer::Limited, Weight::Outright, "with credit to the author");
+        else
+            say(Question::SellGoods, Answer::Yes);
+    }
+
+    void sayConditional(const Item& condition)
+    {
+        const bool is_paid = condition.what == Concept::Buy;
+        say(Question::SellGoods, Answer::No, Weight::Outright,
+            is_paid || condition.what == Concept::Tier ? "needs a commercial licence" : condition.what == Concept::Ask ? "needs the author's permission" : "needs a donation");
+        say(Question::Cost, Answer::Limited, Weight::Outright, priceIn(m_sentence));
+    }
+
+    /// Commercial and personal use.
+    void readUse()
+    {
+        m_is_credit_off = creditIsOff();
+        const auto condition = conditionIn(m_clause);
+        if (const auto count = countIn(m_sentence, m_whole)) {
+            if (has(m_clause, {Concept::Commercial, Concept::Sell, Concept::Goods, Concept::Units, Concept::AnyUse})) {
+                say(Question::SellGoods, Answer::Limited, Weight::Outright, "up to " + std::to_string(*count), *count);
+                m_is_settled = true;
+            }
+            return;
+        }
+        if (exceptsSelling()) {
+            say(Question::SellGoods, Answer::No);
+            m_is_settled = true;
+        }
+        for (std::size_t i = 0; i < m_clause.size() && !m_is_settled; ++i) {
+            const Concept what = m_clause[i].what;
+            if (what != Concept::Commercial && what != Concept::AnyUse)
+                continue;
+            const bool is_asked = what == Concept::Commercial && condition != nullptr;
+            if (isRefused(m_clause, i) && !(what == Concept::AnyUse && isOnlyBefore(i)))
+                condition ? sayConditional(*condition) : say(Question::SellGoods, Answer::No);
+            else if (is_asked)
+                sayConditional(*condition);
+            else if (has(m_clause, {Concept::Free, Concept::May}))
+                sayAllowed();
+            else
+                continue;
+            m_is_settled = true;
+        }
+        if (m_is_settled)
+            return;
+        if (condition && (speaksOf(*condition, "commercial") || sellsGoods())) {
+            sayConditional(*condition);
+            m_is_settled = true;
+            return;
+        }
+        if (!condition && isLicenceCalledOff()) {
+            sayAllowed();
+            m_is_settled = true;
+            return;
+        }
+        if (has(m_clause, {Concept::NonCommercial})) {
+            say(Question::SellGoods, Answer::No, has(m_clause, {Concept::Only}) ? Weight::Outright : Weight::Understood);
+            m_is_settled = true;
+            return;
+        }
+        readPersonal();
+    }
+
+    void readPersonal()
+    {
+        for (std::size_t i = 0; i < m_clause.size(); ++i) {
+            if (m_clause[i].what != Concept::Personal)
+                continue;
+            const bool is_only = has(m_clause, {Concept::Only});
+            if (is_only && isNegatedOnly())
+                continue;
+            if (is_only && !isRefusedBefore(m_clause, i))
+                say(Question::SellGoods, Answer::No);
+            else if (has(m_clause, {Concept::Free, Concept::May, Concept::Demo}) || m_sentence.words.size() <= 4)
+                say(Question::SellGoods, Answer::No, Weight::Understood);
+            m_is_settled = true;
+            return;
+        }
+        if (has(m_clause, {Concept::PublicDomain}) && !has(m_clause, {Concept::Not})) {
+            say(Question::SellGoods, Answer::Yes);
+            m_is_settled = true;
+        } else if (has(m_clause, {Concept::Free}) && !has(m_whole, {Concept::Commercial, Concept::Personal, Concept::AnyUse})) {
+            say(Question::SellGoods, Answer::NotSaid, Weight::Hint, "free");
+        }
+    }
+
+    /// "You may sell products made with this font", "do not sell the font".
+    void readGoods()
+    {
+        for (std::size_t i = 0; i < m_clause.size(); ++i) {
+            if (m_clause[i].what != Concept::Sell && m_clause[i].what != Concept::Share)
+                continue;
+            const auto after = m_clause.subspan(i + 1);
+            const auto noun = std::ranges::find_if(after, [](const Item& n) { return isOneOf(n.what, {Concept::Goods, Concept::TheFont, Concept::CutFile}); });
+            const bool is_refused = isRefused(m_clause, i);
+            const bool is_given = !is_refused && has(m_clause, {Concept::May, Concept::Free});
+            const Concept what = noun != after.end() ? noun->what : nounBefore(i);
+            if (what == Concept::Goods && m_clause[i].what == Concept::Sell && !m_is_settled) {
+                if (is_refused && conditionIn(m_clause))
+                    sayConditional(*conditionIn(m_clause));
+                else if (is_refused)
+                    say(Question::SellGoods, Answer::No);
+                else if (is_given)
+                    sayAllowed();
+                m_is_settled = m_is_settled || is_refused || is_given;
+            } else if (what == Concept::CutFile && (is_refused || is_given)) {
+                say(Question::SellFile, is_refused ? Answer::No : Answer::Yes);
+            }
+        }
+    }
+
+    /// Which ways of selling are shut out.
+    void readWays()
+    {
+        for (std::size_t i = 0; i < m_clause.size(); ++i) {
+            if (m_clause[i].what == Concept::PrintOnDemand && (isRefused(m_clause, i) || has(m_whole, {Concept::Buy})))
+                say(Question::HowMany, Answer::Limited, Weight::Outright, "no print on demand");
+            if (m_clause[i].what == Concept::OwnShop && has(m_whole, {Concept::Only}))
+                say(Question::HowMany, Answer::Limited, Weight::Outright, "in your own shop only");
+            if (m_clause[i].what == Concept::Unlimited && !isRefused(m_clause, i))
+                say(Question::HowMany, Answer::Yes, Weight::Outright, "any number");
+        }
+    }
+
+    void readOther()
+    {
+        const auto ask = [&](Concept about, Question question) {
+            for (std::size_t i = 0; i < m_clause.size(); ++i) {
+                if (m_clause[i].what != about)
+                    continue;
+                if (isRefused(m_clause, i))
+                    say(question, Answer::No);
+                else if (has(m_clause, {Concept::May, Concept::Free}))
+                    say(question, Answer::Yes);
+                return;
+            }
+        };
+        ask(Concept::Alter, Question::AlterOutlines);
+        ask(Concept::StitchedAlphabet, Question::StitchedAlphabet);
+        ask(Concept::Logo, Question::Logo);
+        if (!has(m_clause, {Concept::Sell, Concept::Share}))
+            ask(Concept::CutFile, Question::SellFile);
+        if (has(m_clause, {Concept::Credit}))
+            say(Question::Credit, m_is_credit_off ? Answer::No : Answer::Yes);
+        if (has(m_clause, {Concept::Donate}) && !has(m_clause, {Concept::Need}))
+            say(Question::Cost, Answer::No, Weight::Hint, "a donation is welcome");
+    }
+
+    /// "free for any use except commercial", "except selling products".
+    bool exceptsSelling() const
+    {
+        for (std::size_t i = 0; i + 1 < m_clause.size(); ++i) {
+            if (m_clause[i].what != Concept::Except)
+                continue;
+            const Concept next = m_clause[i + 1].what;
+            if (next == Concept::Commercial ||
+                (next == Concept::Sell && i + 2 < m_clause.size() && m_clause[i + 2].what == Concept::Goods))
+                return has(m_clause.first(i), {Concept::Free, Concept::May, Concept::AnyUse});
+        }
+        return false;
+    }
+
+    /// "before you sell anything", but not "before you sell the font".
+    bool sellsGoods() const { return has(m_clause, {Concept::Sell}) && !has(m_clause, {Concept::TheFont, Concept::CutFile}); }
+
+    bool speaksOf(const Item& item, std::string_view word) const
+    {
+        return std::any_of(m_sentence.words.begin() + static_cast<std::ptrdiff_t>(item.begin),
+                           m_sentence.words.begin() + static_cast<std::ptrdiff_t>(item.end),
+                           [&](const std::string& w) { return w == word; });
+    }
+
+    /// "you don't need to buy a licence for commercial use".
+    bool isLicenceCalledOff() const
+    {
+        for (std::size_t i = 0; i < m_clause.size(); ++i)
+            if (m_clause[i].what == Concept::Buy && speaksOf(m_clause[i], "commercial") && isCalledOff(m_clause, i) &&
+                !has(m_clause, {Concept::Forbidden, Concept::Except}))
+                return true;
+        return false;
+    }
+
+    /// "no credit needed", "credit is not required but welcome".
+    bool creditIsOff() const
+    {
+        for (std::size_t i = 0; i < m_whole.size(); ++i)
+            if (m_whole[i].what == Concept::Credit)
+                return isRefusedBefore(m_whole, i) || (i > 0 && isCalledOff(m_whole, i)) ||
+                       (i + 1 < m_whole.size() && isOneOf(m_whole[i + 1].what, {Concept::Not, Concept::May}));
+        return false;
+    }
+
+    /// "not only for personal use".
+    bool isNegatedOnly() const
+    {
+        for (std::size_t i = 1; i < m_clause.size(); ++i)
+            if (m_clause[i].what == Concept::Only && m_clause[i - 1].what == Concept::Not)
+                return true;
+        return false;
+    }
+
+    bool isOnlyBefore(std::size_t at) const
+    {
+        return at > 1 && m_clause[at - 1].what == Concept::Only && m_clause[at - 2].what == Concept::Not;
+    }
+
+    Concept nounBefore(std::size_t at) const
+    {
+        while (at-- > 0)
+            if (isOneOf(m_clause[at].what, {Concept::Goods, Concept::TheFont, Concept::CutFile}))
+                return m_clause[at].what;
+        return Concept::TheFont;
+    }
+
+    const Sentence& m_sentence;
+    Items m_clause, m_whole;
+    std::vector<Statement>* m_out = nullptr;
+    bool m_is_settled = false;
+    bool m_is_credit_off = false;
+};
+
+/// "a demo", but not "this is not a demo".
+bool speaksOf(Items items, Concept version)
+{
+    for (std::size_t i = 0; i < items.size(); ++i)
+        if (items[i].what == version && (i == 0 || items[i - 1].what != Concept::Not))
+            return true;
+    return false;
+}
+
+About aboutOf(Items items)
+{
+    if (speaksOf(items, Concept::FullVersion))
+        return About::FullVersion;
+    if (speaksOf(items, Concept::Demo))
+        return About::Demo;
+    return has(items, {Concept::Tier}) ? About::OneOfTwoTiers : About::ThisFont;
+}
+
+/// "May 2014" is a month.
+void dropMonths(std::vector<Item>& items, const std::vector<std::string>& words)
+{
+    std::erase_if(items, [&](const Item& i) {
+        return i.what == Concept::May && words[i.begin] == "may" && i.end < words.size() && numberOf(words[i.end]);
+    });
+}
+
+} // namespace
+
+std::vector<Statement> statementsOf(const Sentence& sentence)
+{
+    auto items = detail::itemsOf(sentence.words);
+    dropMonths(items, sentence.words);
+    std::vector<Statement> out;
+    for (const Items clause : clausesOf(items))
+        Reader(sentence, clause, items).read(out);
+    if (auto price = priceIn(sentence); !price.empty())
+        out.push_back({Question::Cost, Answer::Limited, Weight::Outright, About::ThisFont, std::move(price), 0});
+    const About about = aboutOf(items);
+    for (auto& statement : out)
+        statement.about = about;
+    return out;
+}
+
+std::string priceIn(const Sentence& sentence)
+{
+    static constexpr std::array<std::string_view, 13> kCurrencies{"$", "€", "£", "¥", "eur", "usd", "gbp", "euro", "euros", "dollars", "idr", "rp", "pounds"};
+    const auto& words = sentence.words;
+    const auto isCurrency = [&](std::size_t i) { return i < words.size() && std::ranges::find(kCurrencies, words[i]) != kCurrencies.end(); };
+    const auto isNumber = [&](std::size_t i) { return i < words.size() && numberOf(words[i]).has_value(); };
+    for (std::size_t i = 0; i < words.size(); ++i) {
+        if (!isNumber(i))
+            continue;
+        std::string amount = words[i];
+        std::size_t end = i + 1;
+        if (end + 1 < words.size() && (words[end] == "." || words[end] == ",") && words[end + 1].size() == 2 && isNumber(end + 1)) {
+            amount += "." + words[end + 1];
+            end += 2;
+        }
+        if (isCurrency(end) || (i > 0 && isCurrency(i - 1))) {
+            std::string unit = isCurrency(end) ? words[end] : words[i - 1];
+            std::ranges::transform(unit, unit.begin(), [](unsigned char c) { return c < 128 ? static_cast<char>(std::toupper(c)) : static_cast<char>(c); });
+            return amount + " " + unit;
+        }
+    }
+    return {};
+}
+
+} // namespace ink

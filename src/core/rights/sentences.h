@@ -1,0 +1,19 @@
+// What one sentence says about selling. Negation, exceptions and scope decide, not the mere word.
+#pragma once
+
+#include "core/rights/evidence.h"
+#include "core/rights/reading.h"
+
+#include <vector>
+
+namespace ink {
+
+/// The statements of a sentence; empty when it says nothing about rights. English, French, German, Spanish,
+/// Italian, Portuguese and Indonesian.
+/// Source: common practice of foundries, no published source; the table in tests/core/rights shows each kind.
+std::vector<Statement> statementsOf(const Sentence& sentence);
+
+/// The price in a sentence as written ("14.00 EUR", "$ 20"); empty when there is none.
+std::string priceIn(const Sentence& sentence);
+
+} // namespace ink
