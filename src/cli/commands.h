@@ -19,6 +19,15 @@ Command addWeldCommand(CLI::App& app);
 /// `uink shape`: glyphs, advances and outlines as the core sees them, as JSON.
 Command addShapeCommand(CLI::App& app);
 
+/// `uink fit`: fit marks of words in a font at a finished size and process.
+Command addFitCommand(CLI::App& app);
+/// `uink keymap`: which glyph sits on which key.
+Command addKeymapCommand(CLI::App& app);
+/// `uink rights`: may goods made with these fonts be sold?
+Command addRightsCommand(CLI::App& app);
+/// `uink package`: what a font package holds, and unpacking it safely.
+Command addPackageCommand(CLI::App& app);
+
 /// The two characters \n as typed in a shell become a line break; \\ becomes one backslash.
 std::string withLineBreaks(const std::string& text);
 

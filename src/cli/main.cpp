@@ -2,6 +2,8 @@
 
 #include <CLI/CLI.hpp>
 
+#include <algorithm>
+#include <array>
 #include <csignal>
 #include <cstdlib>
 #include <iostream>
@@ -26,8 +28,14 @@ int main(int argc, char** argv)
     CLI::App app{"Under Ink without a window: words in a font to a cut file.", "uink"};
     app.set_version_flag("--version", std::string("uink ") + INK_VERSION);
     app.require_subcommand(1);
-    const auto runWeld = ink::cli::addWeldCommand(app);
-    const auto runShape = ink::cli::addShapeCommand(app);
+    const std::array<std::pair<const char*, ink::cli::Command>, 6> commands{{
+        {"weld", ink::cli::addWeldCommand(app)},
+        {"shape", ink::cli::addShapeCommand(app)},
+        {"fit", ink::cli::addFitCommand(app)},
+        {"keymap", ink::cli::addKeymapCommand(app)},
+        {"rights", ink::cli::addRightsCommand(app)},
+        {"package", ink::cli::addPackageCommand(app)},
+    }};
     try {
         app.parse(argc, argv);
     } catch (const CLI::Success& e) { // --help and --version
@@ -36,7 +44,8 @@ int main(int argc, char** argv)
         return report(std::string(e.what()) + " (uink --help tells more)", kUsageError);
     }
     try {
-        const auto done = app.got_subcommand("weld") ? runWeld() : runShape();
+        const auto chosen = std::ranges::find_if(commands, [&](const auto& c) { return app.got_subcommand(c.first); });
+        const auto done = chosen->second();
         return done ? EXIT_SUCCESS : report(done.error().message(), EXIT_FAILURE);
     } catch (const std::bad_alloc&) {
         return report("there is not enough memory for this. Use fewer words or a simpler font.",

@@ -1,6 +1,6 @@
 #include "cli/commands.h"
+#include "cli/output.h"
 
-#include "core/base/file_output.h"
 #include "core/design/composition.h"
 #include "core/formats/svg_writer.h"
 
@@ -58,17 +58,6 @@ Result<DesignRequest> requestOf(const WeldArguments& a)
     for (const std::size_t letter : a.kept_apart) // counted from 1 on the command line
         request.kept_apart.push_back(letter - 1);
     return request;
-}
-
-/// "-" is standard output: the stream that is open, which may be a file somebody redirected to.
-Result<void> writeTo(const std::string& target, const StreamWriter& writer)
-{
-    if (target != "-" && target != "/dev/stdout")
-        return writeFile(target, writer);
-    auto done = writer(std::cout);
-    if (done && !std::cout.flush())
-        return fail(ErrorCode::FileUnwritable, "standard output");
-    return done;
 }
 
 Result<void> runWeld(const WeldArguments& a)

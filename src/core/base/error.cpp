@@ -32,6 +32,8 @@ constexpr std::array kTable{
         "Use one of the names the font gives."},
     Row{ErrorCode::BadFeature, "a font feature is not written as expected",
         "Write features like ss01,swsh=1."},
+    Row{ErrorCode::FontUnsafe, "the font did not pass the safety check for fonts from outside",
+        "Fetch it again, or ask its author for a sound copy."},
     Row{ErrorCode::EmptyText, "there are no words yet", "Type the words of the job."},
     Row{ErrorCode::TextTooLong, "the words are too long for one job",
         "Split them over several jobs; nothing was shortened."},
@@ -52,6 +54,11 @@ constexpr std::array kTable{
     Row{ErrorCode::Cancelled, "stopped", "Start it again when you like."},
     Row{ErrorCode::DocumentDamaged, "the saved job cannot be read",
         "It was put aside under that name; a new job has been started."},
+    Row{ErrorCode::DocumentUnreadable, "the document cannot be read here", "Open it in another program and read it yourself."},
+    Row{ErrorCode::PackageDamaged, "the package cannot be unpacked", "Fetch it again: it may be damaged or only half here."},
+    Row{ErrorCode::PackageLocked, "the package is locked with a password", "Unpack it with its password, then choose the folder."},
+    Row{ErrorCode::HelperFailed, "a small program that Under Ink needs did not do its work",
+        "Run ./start once more; it installs what is missing."},
     Row{ErrorCode::Internal, "something went wrong inside Under Ink", "Please report it."},
 };
 

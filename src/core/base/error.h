@@ -20,6 +20,7 @@ enum class ErrorCode {
     NoSuchFace,
     NoSuchInstance,
     BadFeature,
+    FontUnsafe,
     EmptyText = 300,
     TextTooLong,
     TextNotUtf8,
@@ -34,6 +35,10 @@ enum class ErrorCode {
     WeldFailed,
     Cancelled = 500,
     DocumentDamaged = 600,
+    DocumentUnreadable,
+    PackageDamaged = 700,
+    PackageLocked,
+    HelperFailed,
     Internal = 900,
 };
 

@@ -77,15 +77,19 @@ Result<SetWords> setWords(const FontFace& face, const std::string& words, const 
         baseline_fu -= face.lineSpacing_fu();
     }
     std::unordered_map<std::uint32_t, std::shared_ptr<const Paths>> outlines;
-    for (auto& line : set.lines) {
+    for (std::size_t l = 0; l < set.lines.size(); ++l) {
+        auto& line = set.lines[l];
         if (line.shaped.is_right_to_left)
             line.x_fu = widest_fu - line.shaped.advance_fu;
-        for (const auto& glyph : line.shaped.glyphs) {
+        for (std::size_t g = 0; g < line.shaped.glyphs.size(); ++g) {
+            const auto& glyph = line.shaped.glyphs[g];
             auto& paths = outlines[glyph.glyph_id];
             if (!paths)
                 paths = std::make_shared<const Paths>(face.glyphOutline(glyph.glyph_id));
-            if (!paths->empty())
-                set.glyphs_fu.push_back({paths, {line.x_fu + glyph.x_fu, line.baseline_fu + glyph.y_fu}, 0});
+            if (paths->empty())
+                continue;
+            set.glyphs_fu.push_back({paths, {line.x_fu + glyph.x_fu, line.baseline_fu + glyph.y_fu}, 0});
+            set.letters.push_back({l, g});
         }
     }
     if (set.glyphs_fu.empty() && !set.missing.empty())

@@ -24,12 +24,22 @@ struct PlacedLine
     double baseline_fu = 0.0;
 };
 
+/// Which letters a glyph with ink stands for.
+struct LetterRef
+{
+    std::size_t line = 0;
+    /// Index of the glyph in its line, as shaped.
+    std::size_t glyph = 0;
+};
+
 /// Words set in a font, before welding.
 struct SetWords
 {
     std::vector<PlacedLine> lines;
     /// One entry for each glyph with ink, in font units, placed.
     std::vector<PlacedPaths> glyphs_fu;
+    /// One for each of glyphs_fu.
+    std::vector<LetterRef> letters;
     std::u32string missing;
 };
 

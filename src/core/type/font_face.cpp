@@ -121,6 +121,23 @@ bool carriesPictures(hb_face_t* face)
     return symbol && !unicode;
 }
 
+/// Source: OpenType 1.9, `OS/2` (fsType at 8, panose at 32) and `post` (isFixedPitch at 12).
+void readClasses(hb_face_t* face, FaceInfo& info)
+{
+    unsigned length = 0;
+    const auto os2 = table(face, "OS/2");
+    const auto* data = reinterpret_cast<const unsigned char*>(hb_blob_get_data(os2.get(), &length));
+    if (length >= 10)
+        info.fs_type = data[8] << 8 | data[9];
+    if (length >= 34) {
+        info.panose_kind = data[32];
+        info.panose_serif = data[33];
+    }
+    const auto post = table(face, "post");
+    data = reinterpret_cast<const unsigned char*>(hb_blob_get_data(post.get(), &length));
+    info.is_fixed_width = length >= 16 && (data[12] | data[13] | data[14] | data[15]) != 0;
+}
+
 Result<FaceInfo> describe(hb_face_t* face, const OpenedFile& file, unsigned index,
                           const std::filesystem::path& path)
 {
@@ -143,6 +160,9 @@ Result<FaceInfo> describe(hb_face_t* face, const OpenedFile& file, unsigned inde
     info.copyright = nameOf(face, HB_OT_NAME_ID_COPYRIGHT);
     info.licence = nameOf(face, HB_OT_NAME_ID_LICENSE);
     info.licence_url = nameOf(face, HB_OT_NAME_ID_LICENSE_URL);
+    info.trademark = nameOf(face, HB_OT_NAME_ID_TRADEMARK);
+    info.description = nameOf(face, HB_OT_NAME_ID_DESCRIPTION);
+    readClasses(face, info);
     info.units_per_em = hb_face_get_upem(face);
     info.is_picture_font = carriesPictures(face);
     info.is_variable = hb_ot_var_has_data(face) != 0;
@@ -288,8 +308,23 @@ Paths FontFace::glyphOutline(std::uint32_t glyph_id) const
 
 bool FontFace::hasCharacter(char32_t character) const
 {
+    return glyphOf(character) != 0;
+}
+
+std::uint32_t FontFace::glyphOf(char32_t character) const
+{
     hb_codepoint_t glyph = 0;
-    return hb_font_get_nominal_glyph(m_font.get(), character, &glyph) != 0 && glyph != 0;
+    return hb_font_get_nominal_glyph(m_font.get(), character, &glyph) != 0 ? glyph : 0;
+}
+
+double FontFace::advance_fu(std::uint32_t glyph_id) const
+{
+    return hb_font_get_glyph_h_advance(m_font.get(), glyph_id);
+}
+
+std::uint32_t FontFace::glyphCount() const
+{
+    return hb_face_get_glyph_count(hb_font_get_face(m_font.get()));
 }
 
 double FontFace::lineSpacing_fu() const

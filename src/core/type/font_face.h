@@ -40,6 +40,14 @@ struct FaceInfo
     std::string copyright;
     std::string licence;
     std::string licence_url;
+    std::string trademark;
+    std::string description;
+    /// `OS/2` fsType (may it be embedded in documents), -1 when the font does not say.
+    int fs_type = -1;
+    /// `OS/2` PANOSE family kind and serif style (0: any), and `post` isFixedPitch.
+    unsigned panose_kind = 0;
+    unsigned panose_serif = 0;
+    bool is_fixed_width = false;
     unsigned units_per_em = 1000;
     /// Pictures on the keys instead of letters (PANOSE pictorial, or a symbol `cmap`).
     bool is_picture_font = false;
@@ -75,6 +83,10 @@ public:
     /// Distance from one baseline to the next (`hhea`: ascender - descender + line gap).
     double lineSpacing_fu() const;
     std::string glyphName(std::uint32_t glyph_id) const;
+    double advance_fu(std::uint32_t glyph_id) const;
+    std::uint32_t glyphCount() const;
+    /// 0 when the font lacks the character.
+    std::uint32_t glyphOf(char32_t character) const;
 
     /// For the shaper of this layer only.
     hb_font_t* handle() const { return m_font.get(); }

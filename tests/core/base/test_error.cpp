@@ -43,6 +43,11 @@ void TestError::everyCodeHasItsOwnSentences()
                             ErrorCode::Cancelled,
                             ErrorCode::DistanceOutOfRange,
                             ErrorCode::DocumentDamaged,
+                            ErrorCode::FontUnsafe,
+                            ErrorCode::DocumentUnreadable,
+                            ErrorCode::PackageDamaged,
+                            ErrorCode::PackageLocked,
+                            ErrorCode::HelperFailed,
                             ErrorCode::Internal}) {
         QVERIFY2(seen.insert(errorText(code)).second, errorText(code).data());
         QVERIFY(!errorAdvice(code).empty());

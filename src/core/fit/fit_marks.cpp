@@ -1,0 +1,212 @@
+#include "core/fit/fit_marks.h"
+
+#include "core/geometry/measure.h"
+#include "core/geometry/weld.h"
+#include "core/type/key_map.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <numbers>
+
+namespace ink {
+namespace {
+
+/// A point inside the ring: halfway through the first two crossings of a level near its middle.
+Point insideOf(const Contour& ring)
+{
+    const Box box = ring.bounds();
+    const double level = box.y0 + box.height() * 0.4931; // not through a node
+    std::vector<double> crossings;
+    for (const auto& s : ring.segments) {
+        constexpr int kSteps = 32;
+        Point before = s.start();
+        for (int i = 1; i <= kSteps; ++i) {
+            const Point p = s.pointAt(double(i) / kSteps);
+            if ((before.y < level) != (p.y < level))
+                crossings.push_back(before.x + (p.x - before.x) * (level - before.y) / (p.y - before.y));
+            before = p;
+        }
+    }
+    std::ranges::sort(crossings);
+    if (crossings.size() < 2)
+        return {(box.x0 + box.x1) / 2, (box.y0 + box.y1) / 2};
+    return {(crossings[0] + crossings[1]) / 2, level};
+}
+
+void addSharpPoints(const Contour& ring, std::vector<SharpPoint>& out)
+{
+    for (std::size_t i = 0; i < ring.segments.size(); ++i) {
+        const Segment& in = ring.segments[i];
+        const Point a = in.endTangent(), b = ring.segments[(i + 1) % ring.segments.size()].startTangent();
+        const double turn_deg = std::atan2(cross(a, b), dot(a, b)) * 180 / std::numbers::pi;
+        if (turn_deg > 180 - kSharpPoint_deg) // ink on the left: a turn to the left is a point of the ink
+            out.push_back({in.end(), 180 - turn_deg});
+    }
+}
+
+std::vector<LetterForms> formsOf(const FontFace& face, const std::string& words, const SetWords& set)
+{
+    const AlternateTable table(face);
+    std::vector<std::string> lines{{}};
+    for (const char c : words)
+        c == '\n' ? void(lines.emplace_back()) : void(lines.back() += c == '\r' ? std::string() : std::string(1, c));
+    std::vector<LetterForms> out;
+    for (const auto& letter : set.letters) {
+        const auto& shaped = set.lines[letter.line].shaped;
+        const auto& glyph = shaped.glyphs[letter.glyph];
+        auto forms = table.of(face, glyph.glyph_id);
+        if (forms.empty())
+            continue;
+        // The letters of this glyph reach to the next cluster.
+        const std::string& line = lines[std::min(letter.line, lines.size() - 1)];
+        std::size_t end = line.size();
+        for (const auto& other : shaped.glyphs)
+            if (other.cluster > glyph.cluster)
+                end = std::min<std::size_t>(end, other.cluster);
+        out.push_back({letter, line.substr(std::min<std::size_t>(glyph.cluster, line.size()), end - glyph.cluster), std::move(forms)});
+    }
+    return out;
+}
+
+AxisPlace mapped(const AxisPlace& place, const Affine& by, double scale)
+{
+    return {place.width * scale, by.map(place.centre), by.map(place.a), by.map(place.b)};
+}
+
+Holds worseOf(Holds a, Holds b)
+{
+    return std::max(a, b);
+}
+
+} // namespace
+
+bool FitMarks::hasSwash() const
+{
+    return std::ranges::any_of(alternates, [](const LetterForms& letter) {
+        return std::ranges::any_of(letter.forms, &Alternate::is_swash);
+    });
+}
+
+FaceTraits traitsOf(const FontFace& face, const std::shared_ptr<WeldCache>& welds)
+{
+    FaceTraits traits;
+    traits.joins = sampleJoins(face, welds);
+    traits.kind = kindOf(face, traits.joins);
+    for (const auto& mapped : keyMapOf(face).private_only)
+        traits.private_only += mapped.character;
+    return traits;
+}
+
+Result<FitShape> fitShape(const FontFace& face, const std::string& words, const ShapeOptions& shaping,
+                          const FaceTraits* traits, const CancelToken& cancel, const std::shared_ptr<WeldCache>& welds)
+{
+    const auto set = setWords(face, words, shaping, cancel);
+    if (!set)
+        return fail(set.error());
+    FitShape shape;
+    shape.units_per_em = face.info().units_per_em;
+    const WeldOptions options{shape.units_per_em, cancel, welds};
+    auto outline = weld(set->glyphs_fu, options);
+    if (!outline)
+        return fail(outline.error());
+    auto pairs = letterPairs(*set, options);
+    if (!pairs)
+        return fail(pairs.error());
+    const auto axis = medialAxis(*outline, shape.units_per_em / 1000, cancel);
+    if (!axis)
+        return fail(axis.error());
+    shape.outline_fu = std::move(*outline);
+    shape.ink_fu = bounds(shape.outline_fu);
+    if (shape.ink_fu.width() <= 0.0 || shape.ink_fu.height() <= 0.0)
+        return fail(ErrorCode::NothingToCut, face.path().string());
+
+    FitMarks& marks = shape.marks_fu;
+    marks.thinnest_stroke = axis->thinnestStroke();
+    marks.narrowest_gap = axis->narrowestGap();
+    marks.pairs = std::move(*pairs);
+    marks.joins = static_cast<std::size_t>(std::ranges::count_if(marks.pairs, &LetterPair::joins));
+    marks.letters = set->letters.size();
+    const auto figures = measure(shape.outline_fu);
+    marks.pieces = figures.pieces;
+    marks.nodes = figures.nodes;
+    for (const auto& piece : shape.outline_fu.pieces) {
+        double area = piece.outer.signedArea();
+        addSharpPoints(piece.outer, marks.sharp_points);
+        for (const auto& middle : piece.middles) {
+            area += middle.signedArea();
+            addSharpPoints(middle, marks.sharp_points);
+            marks.middles.push_back(insideOf(middle));
+        }
+        if (!marks.smallest_piece || area < marks.smallest_piece->area)
+            marks.smallest_piece = SmallPiece{area, insideOf(piece.outer)};
+    }
+    marks.missing = set->missing;
+    marks.alternates = formsOf(face, words, *set);
+    marks.traits = traits ? *traits : traitsOf(face, welds);
+    return shape;
+}
+
+double scaleOf(const FitShape& shape, const FinishedSize& size)
+{
+    switch (size.by) {
+    case SizeBy::Height:
+        return size.value_mm / shape.ink_fu.height();
+    case SizeBy::Width:
+        return size.value_mm / shape.ink_fu.width();
+    case SizeBy::Em:
+        break;
+    }
+    return size.value_mm / shape.units_per_em;
+}
+
+Result<FitMarks> marksAt(const FitShape& shape, const FinishedSize& size)
+{
+    if (auto ok = checkSize(size); !ok)
+        return fail(ok.error());
+    const double scale = scaleOf(shape, size);
+    const Affine by{scale, 0, 0, scale, -shape.ink_fu.x0 * scale, -shape.ink_fu.y0 * scale};
+    FitMarks marks = shape.marks_fu;
+    for (auto* place : {&marks.thinnest_stroke, &marks.narrowest_gap})
+        if (*place)
+            **place = mapped(**place, by, scale);
+    for (auto& pair : marks.pairs)
+        pair.between = by.map(pair.between);
+    for (auto& middle : marks.middles)
+        middle = by.map(middle);
+    for (auto& point : marks.sharp_points)
+        point.at = by.map(point.at);
+    if (marks.smallest_piece)
+        marks.smallest_piece = SmallPiece{marks.smallest_piece->area * scale * scale, by.map(marks.smallest_piece->at)};
+    return marks;
+}
+
+Holds holdsStroke(const FitMarks& marks, const ProcessLimits& limits)
+{
+    if (!marks.thinnest_stroke || marks.thinnest_stroke->width >= limits.stroke_comfortable_mm)
+        return Holds::Well;
+    return marks.thinnest_stroke->width >= limits.stroke_floor_mm ? Holds::Barely : Holds::Not;
+}
+
+Holds holdsGap(const FitMarks& marks, const ProcessLimits& limits)
+{
+    return !marks.narrowest_gap || marks.narrowest_gap->width >= limits.gap_mm ? Holds::Well : Holds::Not;
+}
+
+Holds holdsPieces(const FitMarks& marks, const ProcessLimits& limits)
+{
+    return !marks.smallest_piece || marks.smallest_piece->area >= limits.smallest_piece_mm2 ? Holds::Well : Holds::Not;
+}
+
+Holds holds(const FitMarks& marks, const ProcessLimits& limits)
+{
+    return worseOf(holdsStroke(marks, limits), worseOf(holdsGap(marks, limits), holdsPieces(marks, limits)));
+}
+
+std::string_view idOf(Holds holds)
+{
+    static constexpr std::array kIds{"well", "barely", "not"};
+    return kIds[static_cast<std::size_t>(holds)];
+}
+
+} // namespace ink

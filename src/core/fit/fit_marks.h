@@ -1,0 +1,111 @@
+// Fit marks: what these words in this font mean for the process, computed from the outlines.
+#pragma once
+
+#include "core/base/cancel.h"
+#include "core/base/result.h"
+#include "core/design/composition.h"
+#include "core/design/process_limits.h"
+#include "core/fit/font_kind.h"
+#include "core/fit/joins.h"
+#include "core/geometry/medial_axis.h"
+#include "core/type/alternates.h"
+
+#include <iosfwd>
+#include <memory>
+#include <optional>
+#include <string>
+#include <vector>
+
+namespace ink {
+
+struct SharpPoint
+{
+    Point at;
+    /// Angle of the ink.
+    double angle_deg = 0.0;
+};
+
+/// The letter of the words that has other forms, and these.
+struct LetterForms
+{
+    LetterRef letter;
+    std::string text;
+    std::vector<Alternate> forms;
+};
+
+struct SmallPiece
+{
+    double area = 0.0;
+    Point at;
+};
+
+/// What is true of a face whatever the words are.
+struct FaceTraits
+{
+    JoinSample joins;
+    KindFound kind;
+    /// Characters that only the Private Use Area leads to.
+    std::u32string private_only;
+};
+
+/// Lengths and places in the unit of the outline they were read from: font units in FitShape, mm in marksAt.
+struct FitMarks
+{
+    std::optional<AxisPlace> thinnest_stroke;
+    std::optional<AxisPlace> narrowest_gap;
+    std::vector<LetterPair> pairs;
+    std::size_t joins = 0;
+    std::size_t letters = 0;
+    std::size_t pieces = 0;
+    std::size_t nodes = 0;
+    /// One place in each middle that is to be weeded.
+    std::vector<Point> middles;
+    std::vector<SharpPoint> sharp_points;
+    std::optional<SmallPiece> smallest_piece;
+    std::u32string missing;
+    std::vector<LetterForms> alternates;
+    FaceTraits traits;
+
+    double nodesPerLetter() const { return letters == 0 ? 0.0 : double(nodes) / double(letters); }
+    bool hasSwash() const;
+};
+
+/// Ink that ends in less than this is called a sharp point: it lifts when weeding (common practice, no source).
+inline constexpr double kSharpPoint_deg = 30.0;
+
+/// The words in a font at no particular size; marks for any size follow from it.
+struct FitShape
+{
+    Outline outline_fu;
+    Box ink_fu;
+    double units_per_em = 1000.0;
+    FitMarks marks_fu;
+};
+
+/// `welds` keeps welded glyphs between calls and may be null.
+FaceTraits traitsOf(const FontFace& face, const std::shared_ptr<WeldCache>& welds = {});
+
+/// Errors: those of setWords, weld and medialAxis.
+Result<FitShape> fitShape(const FontFace& face, const std::string& words, const ShapeOptions& shaping = {},
+                          const FaceTraits* traits = nullptr, const CancelToken& cancel = {},
+                          const std::shared_ptr<WeldCache>& welds = {});
+
+/// The shape's marks at a finished size, in mm; the inked shape's lower left corner is the origin, as in Design.
+/// Errors: SizeOutOfRange.
+Result<FitMarks> marksAt(const FitShape& shape, const FinishedSize& size);
+/// mm for one font unit at this size.
+double scaleOf(const FitShape& shape, const FinishedSize& size);
+
+/// What a process makes of a figure.
+enum class Holds { Well, Barely, Not };
+Holds holdsStroke(const FitMarks& marks, const ProcessLimits& limits);
+Holds holdsGap(const FitMarks& marks, const ProcessLimits& limits);
+Holds holdsPieces(const FitMarks& marks, const ProcessLimits& limits);
+/// The worst of the three.
+Holds holds(const FitMarks& marks, const ProcessLimits& limits);
+std::string_view idOf(Holds holds);
+
+/// The report of `uink fit` (docs/formats/fit-report.md): one JSON object.
+void writeFitReport(std::ostream& out, const FitMarks& marks_mm, const ProcessLimits& limits, std::string_view process_id);
+
+} // namespace ink

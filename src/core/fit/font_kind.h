@@ -1,0 +1,42 @@
+// What kind of font it is, told from its outlines and names, with the reason.
+#pragma once
+
+#include "core/geometry/weld_cache.h"
+#include "core/type/font_face.h"
+
+#include <memory>
+#include <string>
+#include <string_view>
+
+namespace ink {
+
+enum class FontKind { JoiningScript, Hand, Serif, Sans, FixedWidth, Decorative, PictureFont };
+
+/// "joining-script", as reports hold it.
+std::string_view idOf(FontKind kind);
+/// "Joining script", as the person reads it.
+std::string_view nameOf(FontKind kind);
+
+struct KindFound
+{
+    FontKind kind = FontKind::Decorative;
+    /// One sentence: "23 of 24 pairs of small letters touch."
+    std::string reason;
+};
+
+/// How many neighbours among common small letters hang together when welded.
+struct JoinSample
+{
+    std::size_t joins = 0;
+    std::size_t pairs = 0;
+
+    /// A joining script joins most of its small letters; a few, such as b and o, may stay apart.
+    bool isJoiningScript() const { return pairs > 0 && 10 * joins >= 7 * pairs; }
+};
+
+JoinSample sampleJoins(const FontFace& face, const std::shared_ptr<WeldCache>& welds = {});
+
+/// Source: OpenType 1.9, `OS/2` PANOSE and `post` isFixedPitch; the outlines decide where those are silent.
+KindFound kindOf(const FontFace& face, const JoinSample& joins);
+
+} // namespace ink

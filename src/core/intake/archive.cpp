@@ -1,0 +1,183 @@
+#include "core/intake/archive.h"
+
+#include <archive.h>
+#include <archive_entry.h>
+
+#include <algorithm>
+#include <memory>
+#include <string_view>
+
+#include <unistd.h>
+
+namespace ink {
+namespace {
+
+using ArchivePtr = std::unique_ptr<::archive, decltype(&archive_read_free)>;
+
+ArchivePtr newReader()
+{
+    ArchivePtr reader(archive_read_new(), archive_read_free);
+    archive_read_support_filter_all(reader.get());
+    for (const auto support : {archive_read_support_format_zip, archive_read_support_format_tar, archive_read_support_format_7zip,
+                               archive_read_support_format_rar, archive_read_support_format_rar5})
+        support(reader.get());
+    return reader;
+}
+
+std::string nameOf(archive_entry* entry)
+{
+    if (const char* name = archive_entry_pathname_utf8(entry))
+        return name;
+    if (const char* name = archive_entry_pathname(entry))
+        return name;
+    return {};
+}
+
+std::string problemOf(::archive* reader)
+{
+    const char* text = archive_error_string(reader);
+    return text ? text : "it cannot be unpacked";
+}
+
+std::string inMb(std::uint64_t bytes)
+{
+    return std::to_string(bytes >> 20) + " MB";
+}
+
+class EntryReader
+{
+public:
+    EntryReader(::archive* reader, const PackageLimits& limits, PackageUse& use, const CancelToken& cancel)
+        : m_reader(reader), m_limits(limits), m_use(use), m_cancel(cancel)
+    {
+    }
+
+    /// Fills bytes or refusal.
+    void read(archive_entry* source, ArchiveEntry& entry)
+    {
+        if (archive_entry_hardlink(source) || archive_entry_filetype(source) == AE_IFLNK) {
+            entry.refusal = "It is a link, which could lead anywhere.";
+            return;
+        }
+        if (archive_entry_filetype(source) != AE_IFREG) {
+            entry.refusal = "It is neither a file nor a folder.";
+            return;
+        }
+        if (archive_entry_is_encrypted(source)) {
+            entry.refusal = "It is locked with a password.";
+            return;
+        }
+        const auto packed_before = archive_filter_bytes(m_reader, -1);
+        for (;;) {
+            const void* block = nullptr;
+            std::size_t size = 0;
+            la_int64_t offset = 0;
+            const int status = archive_read_data_block(m_reader, &block, &size, &offset);
+            if (status == ARCHIVE_EOF)
+                return;
+            if (status != ARCHIVE_OK && status != ARCHIVE_WARN) {
+                entry.refusal = "It is damaged: " + problemOf(m_reader) + ".";
+                entry.bytes.clear();
+                return;
+            }
+            // A file with holes says where its blocks go; holes count as bytes.
+            const auto end = static_cast<std::uint64_t>(offset) + size;
+            if (end > m_limits.entry_bytes) {
+                refuse(entry, "It unpacks to more than " + inMb(m_limits.entry_bytes) + ".");
+                return;
+            }
+            const double packed = static_cast<double>(archive_filter_bytes(m_reader, -1) - packed_before) + 65536.0;
+            if (end > (1u << 20) && static_cast<double>(end) > m_limits.ratio * packed) {
+                refuse(entry, "It unpacks to more than " + std::to_string(static_cast<int>(m_limits.ratio)) +
+                                  " times its packed size, as packages made to fill a disk do.");
+                return;
+            }
+            if (m_use.bytes + end > m_limits.total_bytes) {
+                refuse(entry, "With it the package would unpack to more than " + inMb(m_limits.total_bytes) + ".");
+                return;
+            }
+            if (end > entry.bytes.size())
+                entry.bytes.resize(static_cast<std::size_t>(end));
+            std::copy_n(static_cast<const char*>(block), size, entry.bytes.data() + offset);
+            if (m_cancel.isCancelled())
+                return;
+        }
+    }
+
+private:
+    static void refuse(ArchiveEntry& entry, std::string reason)
+    {
+        entry.refusal = std::move(reason);
+        entry.bytes.clear();
+        entry.bytes.shrink_to_fit();
+    }
+
+    ::archive* m_reader;
+    const PackageLimits& m_limits;
+    PackageUse& m_use;
+    const CancelToken& m_cancel;
+};
+
+Result<void> readAll(::archive* reader, const std::string& name, const PackageLimits& limits, PackageUse& use,
+                     const std::function<void(ArchiveEntry)>& take, std::string& stopped, const CancelToken& cancel)
+{
+    EntryReader entries(reader, limits, use, cancel);
+    for (bool is_first = true;; is_first = false) {
+        if (cancel.isCancelled())
+            return fail(ErrorCode::Cancelled, name);
+        archive_entry* source = nullptr;
+        const int status = archive_read_next_header(reader, &source);
+        if (status == ARCHIVE_EOF) {
+            if (is_first && archive_format(reader) == 0)
+                return fail(ErrorCode::PackageDamaged, name, "it holds nothing");
+            return {};
+        }
+        if (status == ARCHIVE_FATAL || status == ARCHIVE_FAILED) {
+            const bool is_locked = archive_read_has_encrypted_entries(reader) > 0;
+            return fail(is_locked ? ErrorCode::PackageLocked : ErrorCode::PackageDamaged, name, problemOf(reader));
+        }
+        if (status == ARCHIVE_RETRY)
+            continue;
+        if (++use.entries > limits.entries) {
+            stopped = "It has more than " + std::to_string(limits.entries) + " entries; the rest was not read.";
+            return {};
+        }
+        ArchiveEntry entry{nameOf(source), archive_entry_filetype(source) == AE_IFDIR, {}, {}};
+        if (!entry.is_folder)
+            entries.read(source, entry);
+        use.bytes += entry.bytes.size();
+        take(std::move(entry));
+    }
+}
+
+} // namespace
+
+PackageLimits PackageLimits::lifted()
+{
+    return {2'000'000, std::uint64_t{4} << 30, std::uint64_t{64} << 30, 8, 1e9};
+}
+
+Result<void> readArchive(const std::filesystem::path& path, const PackageLimits& limits, PackageUse& use,
+                         const std::function<void(ArchiveEntry)>& take, std::string& stopped, const CancelToken& cancel)
+{
+    std::error_code problem;
+    if (!std::filesystem::exists(path, problem))
+        return fail(ErrorCode::FileNotFound, path.string());
+    const auto reader = newReader();
+    if (::access(path.c_str(), R_OK) != 0)
+        return fail(ErrorCode::FileUnreadable, path.string());
+    if (archive_read_open_filename(reader.get(), path.c_str(), 65536) != ARCHIVE_OK)
+        return fail(ErrorCode::PackageDamaged, path.string(), problemOf(reader.get()));
+    return readAll(reader.get(), path.string(), limits, use, take, stopped, cancel);
+}
+
+Result<void> readArchive(std::string_view bytes, const std::string& name, const PackageLimits& limits, PackageUse& use,
+                         const std::function<void(ArchiveEntry)>& take, std::string& stopped, const CancelToken& cancel)
+{
+    const auto reader = newReader();
+    if (archive_read_open_memory(reader.get(), bytes.data(), bytes.size()) != ARCHIVE_OK)
+        return fail(ErrorCode::PackageDamaged, name, problemOf(reader.get()));
+    return readAll(reader.get(), name, limits, use, take, stopped, cancel);
+}
+
+} // namespace ink

@@ -1,0 +1,58 @@
+// Reading packages (zip, tar, 7z, rar) without trusting them.
+#pragma once
+
+#include "core/base/cancel.h"
+#include "core/base/result.h"
+
+#include <cstdint>
+#include <filesystem>
+#include <functional>
+#include <string>
+
+namespace ink {
+
+/// What one package may cost. The person can lift the limits for one package after reading why they are there.
+struct PackageLimits
+{
+    std::size_t entries = 5'000;
+    std::uint64_t entry_bytes = std::uint64_t{200} << 20;
+    std::uint64_t total_bytes = std::uint64_t{1} << 30;
+    /// A package in a package in a package.
+    unsigned nesting = 2;
+    /// Unpacked over packed size, for entries above 1 MB.
+    double ratio = 200.0;
+
+    static PackageLimits lifted();
+};
+
+/// What has been used up so far, over all nested packages.
+struct PackageUse
+{
+    std::size_t entries = 0;
+    std::uint64_t bytes = 0;
+};
+
+struct ArchiveEntry
+{
+    /// As the archive has it; not to be trusted.
+    std::string name;
+    bool is_folder = false;
+    /// "It is a link.": why its content cannot be had; empty when it was read whole.
+    std::string refusal;
+    std::string bytes;
+};
+
+/// Calls `take` for each entry, in order. An entry that breaks a limit is handed over without its bytes and
+/// with the reason; when there are too many entries or bytes in all, reading stops and the reason is returned in
+/// `stopped`.
+/// Errors: FileNotFound, FileUnreadable, PackageDamaged, PackageLocked, Cancelled. What was read before an error
+///         has been handed over.
+Result<void> readArchive(const std::filesystem::path& path, const PackageLimits& limits, PackageUse& use,
+                         const std::function<void(ArchiveEntry)>& take, std::string& stopped,
+                         const CancelToken& cancel = {});
+/// The same for a package in memory; `name` is for messages.
+Result<void> readArchive(std::string_view bytes, const std::string& name, const PackageLimits& limits, PackageUse& use,
+                         const std::function<void(ArchiveEntry)>& take, std::string& stopped,
+                         const CancelToken& cancel = {});
+
+} // namespace ink

@@ -1,0 +1,550 @@
+#include "core/intake/package.h"
+
+#include "core/base/digest.h"
+#include "core/base/file_output.h"
+#include "core/intake/document_text.h"
+#include "core/intake/run_program.h"
+#include "core/intake/safe_name.h"
+
+#include <algorithm>
+#include <array>
+#include <cctype>
+#include <cstdlib>
+#include <fstream>
+#include <map>
+#include <optional>
+
+#include <unistd.h>
+
+namespace ink {
+namespace {
+
+namespace fs = std::filesystem;
+
+constexpr auto kSanitizerPatience = std::chrono::seconds(30);
+constexpr std::size_t kSanitizerWords = 1 << 20;
+
+std::string lowered(std::string text)
+{
+    std::ranges::transform(text, text.begin(), [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
+    return text;
+}
+
+/// Left behind by systems and programs; nobody made it.
+bool isJunk(const fs::path& path)
+{
+    static constexpr std::array<std::string_view, 6> kNames{".ds_store", "thumbs.db", "desktop.ini", ".directory", "__macosx", "ehthumbs.db"};
+    return std::ranges::any_of(path, [](const fs::path& part) {
+        const std::string name = lowered(part.string());
+        return name.starts_with("._") || std::ranges::find(kNames, name) != kNames.end();
+    });
+}
+
+bool isNamedLikeFont(const fs::path& path)
+{
+    return looksLikeFontFile(path);
+}
+
+bool isKeyMapName(const fs::path& path)
+{
+    const std::string name = lowered(path.stem().string());
+    return std::ranges::any_of(std::array{"keymap", "key map", "key-map", "key_map", "charmap", "character map", "glyphs", "glyph map", "chart", "map"},
+                               [&](const char* word) { return name.find(word) != std::string::npos; });
+}
+
+std::string readSome(const fs::path& path, std::size_t count)
+{
+    std::ifstream in(path, std::ios::binary);
+    std::string bytes(count, '\0');
+    in.read(bytes.data(), static_cast<std::streamsize>(count));
+    bytes.resize(static_cast<std::size_t>(std::max<std::streamsize>(in.gcount(), 0)));
+    return bytes;
+}
+
+/// Tables that the font's own directory places behind its end.
+/// Source: OpenType 1.9, table directory.
+bool endsTooEarly(const fs::path& path, std::uint64_t size)
+{
+    const std::string head = readSome(path, 12 + 16 * 512);
+    const auto u32 = [&](std::size_t at) {
+        std::uint64_t value = 0;
+        for (std::size_t i = 0; i < 4; ++i)
+            value = value << 8 | static_cast<unsigned char>(head[at + i]);
+        return value;
+    };
+    if (head.size() < 12)
+        return true;
+    const std::size_t tables = u32(4) >> 16;
+    for (std::size_t i = 0; i < tables && 28 + 16 * i <= head.size(); ++i)
+        if (u32(12 + 16 * i + 8) + u32(12 + 16 * i + 12) > size)
+            return true;
+    return false;
+}
+
+/// "ERROR: GDEF: invalid table offset" and more: the first complaint, without its mark.
+std::string firstComplaint(const std::string& said)
+{
+    const auto at = said.find("ERROR: ");
+    const auto begin = at == std::string::npos ? 0 : at + 7;
+    std::string line = said.substr(begin, said.find('\n', begin) - begin);
+    return line.empty() ? "it gave no reason" : line;
+}
+
+class Inspector
+{
+public:
+    Inspector(PackageContents& contents, const InspectOptions& options) : m_contents(contents), m_options(options) {}
+
+    Result<void> archive(const fs::path& path)
+    {
+        std::string stopped;
+        const auto read = readArchive(path, m_options.limits, m_contents.use, [&](ArchiveEntry entry) { take(std::move(entry), {}, 1); },
+                                      stopped, m_options.cancel);
+        if (!m_problem && !read && read.error().code != ErrorCode::Cancelled && !m_contents.entries.empty())
+            m_contents.notes.push_back("The package breaks off: " + read.error().detail + ". What came before is listed.");
+        else if (!read)
+            return fail(read.error());
+        noteStop(stopped);
+        return finished();
+    }
+
+    Result<void> folder(const fs::path& path)
+    {
+        std::error_code problem;
+        std::vector<fs::path> files;
+        for (fs::recursive_directory_iterator it(path, fs::directory_options::skip_permission_denied, problem), end; !problem && it != end; it.increment(problem)) {
+            if (m_options.cancel.isCancelled())
+                return fail(ErrorCode::Cancelled, path.string());
+            if (it->is_symlink(problem)) {
+                addRefused(it->path().lexically_relative(path).string(), "It is a link, which could lead anywhere.");
+                continue;
+            }
+            if (it->is_regular_file(problem))
+                files.push_back(it->path());
+            if (files.size() > m_options.limits.entries) {
+                noteStop("It has more than " + std::to_string(m_options.limits.entries) + " files; the rest was not read.");
+                break;
+            }
+        }
+        std::ranges::sort(files);
+        for (const auto& file : files)
+            addFile(file, file.lexically_relative(path));
+        return finished();
+    }
+
+    Result<void> file(const fs::path& path)
+    {
+        addFile(path, path.filename());
+        return finished();
+    }
+
+private:
+    Result<void> finished()
+    {
+        if (m_problem)
+            return fail(*m_problem);
+        if (m_options.cancel.isCancelled())
+            return fail(ErrorCode::Cancelled, m_contents.source.string());
+        compareFonts();
+        return {};
+    }
+
+    void noteStop(const std::string& stopped)
+    {
+        if (stopped.empty())
+            return;
+        m_contents.notes.push_back(stopped + " A package with so much in it is seldom a font package; you can lift the limits for this one.");
+        m_contents.is_limited = true;
+    }
+
+    void addRefused(const std::string& name, std::string reason)
+    {
+        PackageEntry entry;
+        entry.name = shownName(name);
+        entry.role = EntryRole::Refused;
+        entry.note = std::move(reason);
+        m_contents.entries.push_back(std::move(entry));
+    }
+
+    void take(ArchiveEntry source, const std::string& prefix, unsigned depth)
+    {
+        if (source.is_folder || m_problem)
+            return;
+        const std::string full_name = prefix + source.name;
+        const CheckedName checked = checkName(source.name);
+        if (!checked.refusal.empty())
+            return addRefused(full_name, checked.refusal);
+        const CheckedName whole = checkName(full_name);
+        if (isJunk(checked.path)) {
+            addPlain(full_name, whole.path, EntryRole::Junk, "Left behind by a file manager.", source.bytes.size());
+            return;
+        }
+        if (!source.refusal.empty()) {
+            const bool is_damaged = source.refusal.starts_with("It is damaged");
+            addPlain(full_name, is_damaged ? whole.path : fs::path(), is_damaged ? EntryRole::Damaged : EntryRole::Refused, source.refusal, 0);
+            m_contents.is_limited = m_contents.is_limited || source.refusal.find("unpack") != std::string::npos;
+            return;
+        }
+        const ContentKind kind = contentKindOf(std::string_view(source.bytes).substr(0, 4096), source.name);
+        if (kind == ContentKind::Archive)
+            return nested(source, full_name, whole.path, depth);
+        // The ending stays: it tells Markdown from plain text.
+        const fs::path staged = m_contents.staging->folder() / (std::to_string(m_contents.entries.size()) + checked.path.extension().string());
+        const auto written = writeFile(staged, [&](std::ostream& out) -> Result<void> {
+            out.write(source.bytes.data(), static_cast<std::streamsize>(source.bytes.size()));
+            return {};
+        });
+        if (!written) {
+            m_problem = written.error();
+            return;
+        }
+        addStaged(full_name, whole.path, staged, source.bytes.size());
+    }
+
+    void nested(const ArchiveEntry& source, const std::string& name, const fs::path& path, unsigned depth)
+    {
+        if (depth > m_options.limits.nesting) {
+            addPlain(name, {}, EntryRole::Refused, "It is a package inside packages, deeper than " + std::to_string(m_options.limits.nesting) + ".", source.bytes.size());
+            m_contents.is_limited = true;
+            return;
+        }
+        std::string stopped;
+        const auto read = readArchive(source.bytes, name, m_options.limits, m_contents.use,
+                                      [&](ArchiveEntry entry) { take(std::move(entry), name + "/", depth + 1); }, stopped, m_options.cancel);
+        if (!read)
+            addPlain(name, path, EntryRole::Damaged, "This package inside cannot be unpacked: " + read.error().detail + ".", source.bytes.size());
+        noteStop(stopped);
+    }
+
+    void addPlain(const std::string& name, const fs::path& path, EntryRole role, std::string note, std::uint64_t bytes)
+    {
+        PackageEntry entry;
+        entry.name = shownName(name);
+        entry.path = path;
+        entry.role = role;
+        entry.note = std::move(note);
+        entry.bytes = bytes;
+        m_contents.entries.push_back(std::move(entry));
+        tick();
+    }
+
+    void addFile(const fs::path& file, const fs::path& relative)
+    {
+        if (m_problem || m_options.cancel.isCancelled())
+            return;
+        std::error_code problem;
+        const auto size = fs::file_size(file, problem);
+        if (isJunk(relative)) {
+            addPlain(relative.string(), relative, EntryRole::Junk, "Left behind by a file manager.", size);
+            return;
+        }
+        if (problem || size > m_options.limits.entry_bytes) {
+            addPlain(relative.string(), {}, EntryRole::Refused, problem ? "It cannot be read." : "It is larger than any font.", size);
+            return;
+        }
+        const auto bytes = readSome(file, 4096);
+        if (contentKindOf(bytes, relative.string()) == ContentKind::Archive) {
+            std::string stopped;
+            const auto read = readArchive(file, m_options.limits, m_contents.use,
+                                          [&](ArchiveEntry entry) { take(std::move(entry), relative.string() + "/", 2); }, stopped, m_options.cancel);
+            if (!read)
+                addPlain(relative.string(), relative, EntryRole::Damaged, "This package cannot be unpacked: " + read.error().detail + ".", size);
+            noteStop(stopped);
+            return;
+        }
+        addStaged(relative.string(), relative, file, size);
+    }
+
+    void addStaged(const std::string& name, const fs::path& path, const fs::path& staged, std::uint64_t size)
+    {
+        PackageEntry entry;
+        entry.name = shownName(name);
+        entry.path = path;
+        entry.staged = staged;
+        entry.bytes = size;
+        entry.content = contentKindOf(readSome(staged, 4096), name);
+        if (isFont(entry.content)) {
+            describeFont(entry);
+        } else if (entry.content == ContentKind::Empty) {
+            entry.role = EntryRole::Damaged;
+            entry.note = "It is empty.";
+        } else if (isPicture(entry.content)) {
+            entry.role = isKeyMapName(path) ? EntryRole::KeyMap : EntryRole::Preview;
+        } else if (isDocument(entry.content)) {
+            describeDocument(entry);
+        } else {
+            entry.note = "It is " + std::string(inWords(entry.content)) + "; Under Ink has no use for it.";
+        }
+        if (isNamedLikeFont(path) && !isFont(entry.content) && entry.content != ContentKind::Empty)
+            entry.note = "It is called a font, but it is " + std::string(inWords(entry.content)) + ".";
+        m_contents.entries.push_back(std::move(entry));
+        tick();
+    }
+
+    void describeFont(PackageEntry& entry)
+    {
+        entry.role = EntryRole::Damaged;
+        const auto checked = detail::runProgram({"ots-sanitize", entry.staged.string()}, kSanitizerPatience, kSanitizerWords);
+        if (!checked && checked.error().detail == "it took too long") {
+            entry.note = "The safety check for fonts from outside did not come to an end.";
+            return;
+        }
+        if (!checked) {
+            m_problem = checked.error(); // without the check no font is read
+            return;
+        }
+        if (checked->status != 0) {
+            entry.note = endsTooEarly(entry.staged, entry.bytes)
+                             ? "It ends too early: a part of it is missing."
+                             : "It did not pass the safety check for fonts from outside: " + firstComplaint(checked->err + checked->out) + ".";
+            return;
+        }
+        auto faces = FontFace::list(entry.staged);
+        auto digest = sha256OfFile(entry.staged);
+        if (!faces || !digest) {
+            const Error& error = faces ? digest.error() : faces.error();
+            entry.note = std::string(errorText(error.code)) + (error.detail.empty() ? "" : " (" + error.detail + ")") + ".";
+            entry.note[0] = static_cast<char>(std::toupper(static_cast<unsigned char>(entry.note[0])));
+            return;
+        }
+        entry.role = EntryRole::Font;
+        entry.faces = std::move(*faces);
+        entry.sha256 = std::move(*digest);
+        const std::string ending = lowered(entry.path.extension().string());
+        const bool is_named_otf = ending == ".otf", is_named_ttf = ending == ".ttf";
+        if (is_named_otf && entry.content == ContentKind::TrueType)
+            entry.note = "It is called .otf, but its outlines are TrueType.";
+        else if (is_named_ttf && entry.content == ContentKind::OpenTypeCff)
+            entry.note = "It is called .ttf, but its outlines are OpenType (CFF).";
+        else if (!looksLikeFontFile(entry.path))
+            entry.note = "It is not called a font, but it is one.";
+    }
+
+    void describeDocument(PackageEntry& entry)
+    {
+        const std::string ending = lowered(entry.path.extension().string());
+        static constexpr std::array kNotProse{".json", ".css", ".js", ".xml", ".plist", ".fea", ".glif", ".sfd"};
+        if (entry.content == ContentKind::Text && std::ranges::find(kNotProse, ending) != kNotProse.end()) {
+            entry.note = "It is a file for programs.";
+            return;
+        }
+        entry.role = EntryRole::Document;
+        auto text = documentText(entry.staged, entry.content);
+        if (text)
+            entry.text = std::move(*text);
+        else
+            entry.note = std::string(errorText(text.error().code)) + (text.error().detail.empty() ? "" : " (" + text.error().detail + ")") + ".";
+        if (!entry.note.empty())
+            entry.note[0] = static_cast<char>(std::toupper(static_cast<unsigned char>(entry.note[0])));
+    }
+
+    /// The same face in several formats, the same bytes twice, several faces under one name.
+    void compareFonts()
+    {
+        std::map<std::string, int> by_content;
+        std::map<std::string, std::vector<int>> by_name;
+        for (const std::size_t i : m_contents.fonts()) {
+            auto& entry = m_contents.entries[i];
+            const auto [first, is_new] = by_content.try_emplace(entry.sha256, static_cast<int>(i));
+            if (!is_new) {
+                entry.better = first->second;
+                addNote(entry, "It is byte for byte the same as " + m_contents.entries[static_cast<std::size_t>(first->second)].name + ".");
+                continue;
+            }
+            by_name[entry.faces.front().family + "\n" + entry.faces.front().style].push_back(static_cast<int>(i));
+        }
+        for (const auto& [name, group] : by_name)
+            compareNamesakes(group);
+    }
+
+    void compareNamesakes(const std::vector<int>& group)
+    {
+        const auto entryAt = [&](int i) -> PackageEntry& { return m_contents.entries[static_cast<std::size_t>(i)]; };
+        static constexpr std::array kBest{ContentKind::OpenTypeCff, ContentKind::TrueType, ContentKind::Collection, ContentKind::Woff2, ContentKind::Woff};
+        std::map<ContentKind, std::vector<int>> by_format;
+        for (const int i : group)
+            by_format[entryAt(i).content].push_back(i);
+        const std::string name = entryAt(group.front()).faces.front().readableName();
+        for (const auto& [format, same] : by_format)
+            if (same.size() > 1) {
+                std::string files;
+                for (const int i : same) {
+                    addNote(entryAt(i), "It shares its name with other fonts here.");
+                    files += (files.empty() ? "" : ", ") + entryAt(i).path.filename().string();
+                }
+                m_contents.notes.push_back(std::to_string(same.size()) + " different fonts call themselves “" + name +
+                                           "”: " + files + ". They are told apart by their file names.");
+            }
+        if (by_format.size() < 2 || std::ranges::any_of(by_format, [](const auto& f) { return f.second.size() > 1; }))
+            return;
+        const auto best = std::ranges::find_if(kBest, [&](ContentKind kind) { return by_format.contains(kind); });
+        const int chosen = by_format[*best].front();
+        for (const int i : group)
+            if (i != chosen)
+                entryAt(i).better = chosen;
+        const bool is_cff = *best == ContentKind::OpenTypeCff;
+        m_contents.notes.push_back("“" + name + "” is here in " + std::to_string(group.size()) + " formats. " + entryAt(chosen).path.filename().string() +
+                                   (is_cff ? " is recommended: OpenType (CFF) keeps the curves as they were drawn, with fewer nodes to cut."
+                                           : " is recommended: other programs can install it, the web formats they cannot."));
+    }
+
+    static void addNote(PackageEntry& entry, const std::string& note) { entry.note += (entry.note.empty() ? "" : " ") + note; }
+
+    void tick() const
+    {
+        if (m_options.progress)
+            m_options.progress(m_contents.entries.size());
+    }
+
+    PackageContents& m_contents;
+    const InspectOptions& m_options;
+    std::optional<Error> m_problem;
+};
+
+/// A free name beside a taken one: "Tansy Cord 2.ttf".
+fs::path freeName(const fs::path& path)
+{
+    for (int n = 2;; ++n) {
+        fs::path other = path.parent_path() / (path.stem().string() + " " + std::to_string(n) + path.extension().string());
+        std::error_code problem;
+        if (!fs::exists(fs::symlink_status(other, problem)))
+            return other;
+    }
+}
+
+bool hasSameContent(const fs::path& a, const fs::path& b)
+{
+    std::error_code problem;
+    if (fs::file_size(a, problem) != fs::file_size(b, problem) || problem)
+        return false;
+    const auto one = sha256OfFile(a), other = sha256OfFile(b);
+    return one && other && *one == *other;
+}
+
+/// Below `root` once links are followed.
+bool isBelow(const fs::path& folder, const fs::path& root)
+{
+    std::error_code problem;
+    const fs::path real = fs::canonical(folder, problem), real_root = problem ? fs::path() : fs::canonical(root, problem);
+    if (problem)
+        return false;
+    const auto relative = real.lexically_relative(real_root);
+    return !relative.empty() && *relative.begin() != "..";
+}
+
+} // namespace
+
+std::string_view idOf(EntryRole role)
+{
+    static constexpr std::array kIds{"font", "document", "key-map", "preview", "junk", "damaged", "refused", "other"};
+    return kIds[static_cast<std::size_t>(role)];
+}
+
+Result<std::shared_ptr<Staging>> Staging::make(const fs::path& parent)
+{
+    std::error_code problem;
+    const fs::path base = parent.empty() ? fs::temp_directory_path(problem) : parent;
+    fs::create_directories(base, problem);
+    std::string name = (base / "under-ink-XXXXXX").string();
+    if (!::mkdtemp(name.data()))
+        return fail(ErrorCode::FileUnwritable, base.string());
+    return std::shared_ptr<Staging>(new Staging(name));
+}
+
+Staging::~Staging()
+{
+    std::error_code problem;
+    fs::remove_all(m_folder, problem);
+}
+
+std::vector<std::size_t> PackageContents::fonts() const
+{
+    std::vector<std::size_t> found;
+    for (std::size_t i = 0; i < entries.size(); ++i)
+        if (entries[i].role == EntryRole::Font)
+            found.push_back(i);
+    return found;
+}
+
+Result<PackageContents> inspectPackage(const fs::path& path, const InspectOptions& options)
+{
+    std::error_code problem;
+    if (!fs::exists(path, problem))
+        return fail(ErrorCode::FileNotFound, path.string());
+    PackageContents contents;
+    contents.source = path;
+    auto staging = Staging::make(options.staging_parent);
+    if (!staging)
+        return fail(staging.error());
+    contents.staging = std::move(*staging);
+    Inspector inspector(contents, options);
+    Result<void> done;
+    if (fs::is_directory(path, problem)) {
+        contents.is_plain_folder = true;
+        done = inspector.folder(path);
+    } else {
+        if (::access(path.c_str(), R_OK) != 0)
+            return fail(ErrorCode::FileUnreadable, path.string());
+        const ContentKind kind = contentKindOf(readSome(path, 4096), path.string());
+        done = kind == ContentKind::Archive ? inspector.archive(path) : inspector.file(path);
+    }
+    if (!done)
+        return fail(done.error());
+    return contents;
+}
+
+std::vector<std::size_t> usualChoice(const PackageContents& contents)
+{
+    std::vector<std::size_t> chosen;
+    for (std::size_t i = 0; i < contents.entries.size(); ++i) {
+        const auto& entry = contents.entries[i];
+        const bool is_kept = entry.role == EntryRole::Document || entry.role == EntryRole::KeyMap || entry.role == EntryRole::Preview;
+        if (is_kept || (entry.role == EntryRole::Font && entry.better < 0))
+            chosen.push_back(i);
+    }
+    return chosen;
+}
+
+Result<Taken> takeEntries(const PackageContents& contents, const std::vector<std::size_t>& chosen, const fs::path& folder,
+                          OnConflict on_conflict, const CancelToken& cancel)
+{
+    std::error_code problem;
+    fs::create_directories(folder, problem);
+    if (!fs::is_directory(folder, problem))
+        return fail(ErrorCode::FileUnwritable, folder.string(), "it is not a folder");
+    Taken taken;
+    for (const std::size_t i : chosen) {
+        if (cancel.isCancelled())
+            return fail(ErrorCode::Cancelled, contents.source.string());
+        const auto& entry = contents.entries[i];
+        if (entry.path.empty() || entry.staged.empty())
+            continue;
+        fs::path target = folder / entry.path;
+        fs::create_directories(target.parent_path(), problem);
+        if (!isBelow(target.parent_path(), folder))
+            return fail(ErrorCode::FileUnwritable, target.string(), "a link there leads out of the folder");
+        if (fs::exists(fs::symlink_status(target, problem))) {
+            if (on_conflict == OnConflict::Keep || hasSameContent(target, entry.staged)) {
+                taken.kept.push_back(target);
+                continue;
+            }
+            if (on_conflict == OnConflict::Both)
+                target = freeName(target);
+            else if (fs::is_symlink(fs::symlink_status(target, problem)))
+                fs::remove(target, problem); // the link goes, what it points to stays
+        }
+        const auto bytes = readFile(entry.staged, std::size_t{4} << 30);
+        if (!bytes)
+            return fail(bytes.error());
+        const auto written = writeFile(target, [&](std::ostream& out) -> Result<void> {
+            out.write(bytes->data(), static_cast<std::streamsize>(bytes->size()));
+            return {};
+        });
+        if (!written)
+            return fail(written.error());
+        taken.written.push_back(target);
+    }
+    return taken;
+}
+
+} // namespace ink
