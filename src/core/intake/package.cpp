@@ -9,6 +9,7 @@
 #include <algorithm>
 #include <array>
 #include <cctype>
+#include <cerrno>
 #include <cstdlib>
 #include <fstream>
 #include <map>
@@ -190,14 +191,14 @@ private:
             return nested(source, full_name, whole.path, depth);
         // The ending stays: it tells Markdown from plain text.
         const fs::path staged = m_contents.staging->folder() / (std::to_string(m_contents.entries.size()) + checked.path.extension().string());
-        const auto written = writeFile(staged, [&](std::ostream& out) -> Result<void> {
-            out.write(source.bytes.data(), static_cast<std::streamsize>(source.bytes.size()));
-            return {};
-        });
-        if (!written) {
-            m_problem = written.error();
+        // Not through writeFile: what is only looked at need not survive a power cut.
+        std::ofstream out(staged, std::ios::binary);
+        out.write(source.bytes.data(), static_cast<std::streamsize>(source.bytes.size()));
+        if (!out.flush()) {
+            m_problem = Error{errno == ENOSPC ? ErrorCode::DiskFull : ErrorCode::FileUnwritable, staged.string(), {}};
             return;
         }
+        out.close();
         addStaged(full_name, whole.path, staged, source.bytes.size());
     }
 

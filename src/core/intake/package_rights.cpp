@@ -1,6 +1,7 @@
 #include "core/intake/package_rights.h"
 
 #include <algorithm>
+#include <array>
 #include <cctype>
 #include <set>
 
@@ -82,6 +83,13 @@ bool speaksOf(const PackageContents& contents, const PackageEntry& document, con
 
 } // namespace
 
+bool isReceipt(const PackageEntry& document)
+{
+    const std::string name = lowered(document.path.stem().string());
+    return std::ranges::any_of(std::array{"receipt", "invoice", "rechnung", "quittung", "facture", "factura", "fattura", "recibo", "kwitansi"},
+                               [&](const char* word) { return name.find(word) != std::string::npos; });
+}
+
 std::vector<EvidenceText> evidenceIn(const FaceInfo& face)
 {
     std::vector<EvidenceText> evidence;
@@ -109,7 +117,7 @@ std::vector<EvidenceText> documentsFor(const PackageContents& contents, std::siz
         while (!folder.empty() && !with_fonts.contains(folder))
             folder = folder.parent_path();
         if (isSameOrBelow(own.path, folder) && speaksOf(contents, entry, folder, own))
-            documents.push_back({EvidenceKind::Document, entry.name, entry.text});
+            documents.push_back({isReceipt(entry) ? EvidenceKind::Permission : EvidenceKind::Document, entry.name, entry.text});
     }
     return documents;
 }

@@ -17,6 +17,9 @@ std::vector<EvidenceText> evidenceIn(const FaceInfo& face);
 /// folders that hold no fonts themselves. A folder with fonts of its own keeps its documents to itself.
 std::vector<EvidenceText> documentsFor(const PackageContents& contents, std::size_t font);
 
+/// A document that is called a receipt or an invoice: evidence of a licence that was bought.
+bool isReceipt(const PackageEntry& document);
+
 /// True for a font or package that calls itself a demo or a trial.
 bool isDemo(const PackageContents& contents, const PackageEntry& font);
 

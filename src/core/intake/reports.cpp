@@ -73,7 +73,9 @@ void writePackageReport(std::ostream& out, const PackageContents& contents, cons
 {
     auto entries = Json::array();
     for (const auto& entry : contents.entries) {
-        Json item{{"name", entry.name}, {"role", idOf(entry.role)}, {"content", inWords(entry.content)}, {"bytes", entry.bytes}};
+        Json item{{"name", entry.name}, {"role", idOf(entry.role)}, {"bytes", entry.bytes}};
+        if (entry.role != EntryRole::Refused && entry.role != EntryRole::Junk)
+            item["content"] = inWords(entry.content);
         if (!entry.note.empty())
             item["note"] = entry.note;
         if (!entry.sha256.empty())

@@ -78,6 +78,14 @@ public:
             add(std::move(finding), tiers > 1);
     }
 
+    /// A link says little where the text, or the name, of the same licence is at hand.
+    void noteLinks()
+    {
+        for (const auto& [licence, document] : m_links)
+            if (std::ranges::find(m_stated, licence) == m_stated.end())
+                addOnce(m_dossier.notes, document + " only links to the " + std::string(licence->name) + "; a link is weaker than its text.");
+    }
+
 private:
     void addLicence(const FoundLicence& found, const Quote& quote)
     {
@@ -85,8 +93,10 @@ private:
         addOnce(m_dossier.licences, std::string(licence.id));
         const bool is_text = found.coverage > 0.0;
         if (found.is_link_only)
-            addOnce(m_dossier.notes, quote.document + " only links to the " + std::string(licence.name) + "; a link is weaker than its text.");
-        else if (is_text && found.coverage < 0.85)
+            m_links.push_back({&licence, quote.document});
+        else
+            m_stated.push_back(&licence);
+        if (!found.is_link_only && is_text && found.coverage < 0.85)
             addOnce(m_dossier.notes, quote.document + " holds only a part of the " + std::string(licence.name) + ".");
         const Weight weight = found.is_link_only ? Weight::Hint : Weight::Outright;
         const auto say = [&](Question question, Answer answer, std::string_view detail) {
@@ -109,6 +119,11 @@ private:
             addOnce(m_dossier.set_aside, finding.quote);
             return;
         }
+        // A receipt names the licence that was bought; that it had to be bought is no refusal any more.
+        if (finding.quote.kind == EvidenceKind::Permission && is_selling && finding.statement.detail == kNeedsLicence) {
+            addOnce(m_dossier.set_aside, finding.quote);
+            return;
+        }
         if (about == About::FullVersion && is_selling && finding.statement.answer != Answer::No) {
             addOnce(m_dossier.notes, "A sentence about a full version was left out: it does not speak of this file.");
             addOnce(m_dossier.set_aside, finding.quote);
@@ -127,6 +142,8 @@ private:
     const FontFacts& m_facts;
     Dossier& m_dossier;
     std::vector<Finding>& m_findings;
+    std::vector<std::pair<const KnownLicence*, std::string>> m_links;
+    std::vector<const KnownLicence*> m_stated;
 };
 
 /// Everything said about selling goods, sorted by what it says.
@@ -278,6 +295,7 @@ Dossier judge(std::span<const EvidenceText> evidence, const FontFacts& facts)
     EvidenceReader reader(facts, dossier, findings);
     for (const auto& text : evidence)
         reader.read(text);
+    reader.noteLinks();
     Judge(dossier, findings).decide();
     dossier.answers = answersOf(findings);
     for (const auto& f : findings)

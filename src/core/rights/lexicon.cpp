@@ -44,7 +44,7 @@ constexpr std::array kEntries{
     Entry{Concept::Buy, "buy|purchase|purchasing|purchased|buying|license fee|licence fee|pay|paying|paid license|paid licence|commercial license|commercial licence|"
                         "paid version|a license is required|a licence is required|requires a license|requires a licence|"
                         "need a license|need a licence|needs a license|needs a licence|obtain a license|obtain a licence|get a license|get a licence|"
-                        "for a fee|order|available for purchase|license required|licence required|separate license|separate licence|commercial licenses|"
+                        "for a fee|order a|order the|order it|to order|please order|available for purchase|license required|licence required|separate license|separate licence|commercial licenses|"
                         "commercial licences|license for commercial|licence for commercial|acquire|get the commercial|"
                         "must have a license|must have a licence|without a license|without a licence|without license|without licence"},
     Entry{Concept::Ask, "contact|contact me|contact us|email me|e mail me|mail me|email us|write to|write me|ask|ask me|ask us|asking|permission|get in touch|drop me|"

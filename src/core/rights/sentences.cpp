@@ -193,7 +193,7 @@ private:
     {
         const bool is_paid = condition.what == Concept::Buy;
         say(Question::SellGoods, Answer::No, Weight::Outright,
-            is_paid || condition.what == Concept::Tier ? "needs a commercial licence" : condition.what == Concept::Ask ? "needs the author's permission" : "needs a donation");
+            is_paid || condition.what == Concept::Tier ? std::string(kNeedsLicence) : condition.what == Concept::Ask ? "needs the author's permission" : "needs a donation");
         say(Question::Cost, Answer::Limited, Weight::Outright, priceIn(m_sentence));
     }
 

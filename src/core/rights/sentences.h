@@ -4,9 +4,13 @@
 #include "core/rights/evidence.h"
 #include "core/rights/reading.h"
 
+#include <string_view>
 #include <vector>
 
 namespace ink {
+
+/// Detail of a refusal that ends when a licence is bought.
+inline constexpr std::string_view kNeedsLicence = "needs a commercial licence";
 
 /// The statements of a sentence; empty when it says nothing about rights. English, French, German, Spanish,
 /// Italian, Portuguese and Indonesian.

@@ -1,0 +1,180 @@
+#include "core/fit/fit_marks.h"
+#include "core/type/key_map.h"
+#include "tests/support/environment.h"
+
+#include <algorithm>
+
+using namespace ink;
+
+namespace {
+
+std::shared_ptr<const FontFace> face(const char* file)
+{
+    return *FontFace::open(test::demoFont(file));
+}
+
+FitShape shapeOf(const char* file, const char* words, const char* features = "")
+{
+    auto shape = fitShape(*face(file), words, {features, 0.0});
+    if (!shape)
+        qFatal("%s", shape.error().message().c_str());
+    return std::move(*shape);
+}
+
+} // namespace
+
+class TestFitMarks : public QObject
+{
+    Q_OBJECT
+private slots:
+    void marksScaleWithTheSize();
+    void scriptsJoinAndPlainLettersDoNot();
+    void wordsAreNotJoinedAcrossSpaces();
+    void kindsComeWithTheirReason_data();
+    void kindsComeWithTheirReason();
+    void missingLettersAreNamed();
+    void alternatesAreThoseOfTheseLetters();
+    void charactersOnlyInThePrivateUseAreaAreListed();
+    void piecesAndMiddlesAreThoseOfTheDesign();
+    void processesHoldDifferently();
+    void theKeyMapListsEveryGlyphOnce();
+    void badSizesAreRefused();
+};
+
+void TestFitMarks::marksScaleWithTheSize()
+{
+    const auto shape = shapeOf("GatepostPlain.ttf", "Honey");
+    const auto small = marksAt(shape, {SizeBy::Width, 50}), large = marksAt(shape, {SizeBy::Width, 100});
+    QVERIFY(small && large && small->thinnest_stroke && large->thinnest_stroke);
+    QVERIFY(std::abs(large->thinnest_stroke->width - 2 * small->thinnest_stroke->width) < 1e-9);
+    QVERIFY(std::abs(large->narrowest_gap->width - 2 * small->narrowest_gap->width) < 1e-9);
+    QVERIFY(std::abs(large->smallest_piece->area - 4 * small->smallest_piece->area) < 1e-6);
+    // Places lie in the box of the finished shape.
+    QVERIFY(large->thinnest_stroke->centre.x >= 0 && large->thinnest_stroke->centre.x <= 100);
+}
+
+void TestFitMarks::scriptsJoinAndPlainLettersDoNot()
+{
+    const auto script = shapeOf("HartsorrelScript.ttf", "Honey").marks_fu;
+    QCOMPARE(script.pairs.size(), std::size_t(4));
+    QCOMPARE(script.joins, std::size_t(4));
+    QVERIFY(script.traits.joins.isJoiningScript());
+    const auto plain = shapeOf("GatepostPlain.ttf", "Honey").marks_fu;
+    QCOMPARE(plain.joins, std::size_t(0));
+    QVERIFY(!plain.traits.joins.isJoiningScript());
+}
+
+void TestFitMarks::wordsAreNotJoinedAcrossSpaces()
+{
+    const auto marks = shapeOf("HartsorrelScript.ttf", "on no\nin").marks_fu;
+    QCOMPARE(marks.pairs.size(), std::size_t(3));
+}
+
+void TestFitMarks::kindsComeWithTheirReason_data()
+{
+    QTest::addColumn<QString>("file");
+    QTest::addColumn<QString>("kind");
+    QTest::newRow("script") << "HartsorrelScript.ttf" << "joining-script";
+    QTest::newRow("own script") << "TansyCord.ttf" << "joining-script";
+    QTest::newRow("pictures") << "StallholderBits.ttf" << "picture-font";
+    QTest::newRow("ornaments") << "SaltglazeOrnaments.ttf" << "picture-font";
+    QTest::newRow("italic with serifs") << "SextonCourt.otf" << "serif";
+}
+
+void TestFitMarks::kindsComeWithTheirReason()
+{
+    QFETCH(QString, file);
+    QFETCH(QString, kind);
+    const auto traits = traitsOf(*face(qPrintable(file)));
+    QVERIFY2(QString::fromUtf8(idOf(traits.kind.kind).data()) == kind,
+             (std::string(idOf(traits.kind.kind)) + ": " + traits.kind.reason).c_str());
+    QVERIFY(traits.kind.reason.ends_with("."));
+}
+
+void TestFitMarks::missingLettersAreNamed()
+{
+    const auto shape = shapeOf("GatepostPlain.ttf", "A\xE2\x98\x83"); // a snowman
+    QCOMPARE(shape.marks_fu.missing, std::u32string(U"\u2603"));
+}
+
+void TestFitMarks::alternatesAreThoseOfTheseLetters()
+{
+    const auto marks = shapeOf("TansyCord.ttf", "by").marks_fu;
+    QVERIFY(!marks.alternates.empty());
+    for (const auto& letter : marks.alternates)
+        QVERIFY(letter.text == "b" || letter.text == "y");
+    QVERIFY(marks.hasSwash());
+    // Asking for one changes the shape.
+    const auto& letter = marks.alternates.back();
+    const auto swash = std::ranges::find_if(letter.forms, &Alternate::is_swash);
+    QVERIFY(swash != letter.forms.end());
+    const auto features = swash->feature + "=" + std::to_string(swash->value);
+    const auto other = shapeOf("TansyCord.ttf", "by", features.c_str());
+    QVERIFY(std::abs(other.ink_fu.width() - shapeOf("TansyCord.ttf", "by").ink_fu.width()) > 1.0 ||
+            std::abs(other.ink_fu.height() - shapeOf("TansyCord.ttf", "by").ink_fu.height()) > 1.0);
+    QVERIFY(!shapeOf("WickerbyBroad.ttf", "by").marks_fu.hasSwash()); // its swashes have codes only
+}
+
+void TestFitMarks::charactersOnlyInThePrivateUseAreaAreListed()
+{
+    QVERIFY(traitsOf(*face("WickerbyBroad.ttf")).private_only.size() >= 100);
+    QVERIFY(traitsOf(*face("TansyCord.ttf")).private_only.empty());
+}
+
+void TestFitMarks::piecesAndMiddlesAreThoseOfTheDesign()
+{
+    const auto shape = shapeOf("HartsorrelScript.ttf", "Bio");
+    const auto design = makeDesign(*face("HartsorrelScript.ttf"), {"Bio", {}, {SizeBy::Width, 60}});
+    QVERIFY(design);
+    QCOMPARE(shape.marks_fu.pieces, design->figures_mm.pieces);
+    QCOMPARE(shape.marks_fu.middles.size(), design->figures_mm.middles);
+    const auto marks = marksAt(shape, {SizeBy::Width, 60});
+    QVERIFY(marks);
+    for (const auto& middle : marks->middles)
+        QVERIFY(middle.x > 0 && middle.x < 60 && middle.y > 0 && middle.y < design->figures_mm.box.height());
+}
+
+void TestFitMarks::processesHoldDifferently()
+{
+    FitMarks marks;
+    const auto limits = defaultLimits(Process::KnifeVinyl);
+    QCOMPARE(holds(marks, limits), Holds::Well);
+    marks.thinnest_stroke = AxisPlace{0.7, {}, {}, {}};
+    QCOMPARE(holds(marks, limits), Holds::Barely);
+    QCOMPARE(holds(marks, defaultLimits(Process::KnifeCard)), Holds::Not);
+    marks.thinnest_stroke = AxisPlace{2.0, {}, {}, {}};
+    marks.narrowest_gap = AxisPlace{0.4, {}, {}, {}};
+    QCOMPARE(holds(marks, limits), Holds::Not);
+    marks.narrowest_gap = AxisPlace{0.6, {}, {}, {}};
+    QCOMPARE(holds(marks, limits), Holds::Well);
+    marks.smallest_piece = SmallPiece{1.0, {}};
+    QCOMPARE(holds(marks, limits), Holds::Not);
+}
+
+void TestFitMarks::theKeyMapListsEveryGlyphOnce()
+{
+    for (const char* file : {"StallholderBits.ttf", "TansyCord.ttf", "WickerbyBroad.ttf"}) {
+        const auto opened = face(file);
+        const auto map = keyMapOf(*opened);
+        std::vector<bool> seen(opened->glyphCount());
+        for (const auto& key : map.characters)
+            seen[key.glyph_id] = true;
+        for (const auto& glyph : map.without_key) {
+            QVERIFY(!seen[glyph.glyph_id]);
+            seen[glyph.glyph_id] = true;
+        }
+        QVERIFY(std::all_of(seen.begin() + 1, seen.end(), [](bool b) { return b; }));
+    }
+    QCOMPARE(keyName(U'A'), std::string("A"));
+    QCOMPARE(keyName(0xE001), std::string("U+E001"));
+}
+
+void TestFitMarks::badSizesAreRefused()
+{
+    const auto marks = marksAt(shapeOf("GatepostPlain.ttf", "a"), {SizeBy::Width, -1});
+    QVERIFY(!marks);
+    QCOMPARE(marks.error().code, ErrorCode::SizeOutOfRange);
+}
+
+INK_TEST_CORE_MAIN(TestFitMarks)
+#include "test_fit_marks.moc"
