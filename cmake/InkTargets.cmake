@@ -41,13 +41,14 @@ endfunction()
 
 # ink_add_test(NAME SOURCE file LINK … [LABEL l] [TIMEOUT_S s]): one Qt Test class, one process.
 function(ink_add_test name)
-  cmake_parse_arguments(A "" "SOURCE;LABEL;TIMEOUT_S" "LINK" ${ARGN})
+  cmake_parse_arguments(A "OWN_HEADERS" "SOURCE;LABEL;TIMEOUT_S" "LINK" ${ARGN})
   add_executable(${name} ${A_SOURCE})
   set_target_properties(${name} PROPERTIES AUTOMOC ON)
   target_link_libraries(${name} PRIVATE ink_options ink_test_support Qt6::Test ${A_LINK})
   target_include_directories(${name} PRIVATE ${PROJECT_SOURCE_DIR})
   # Half the time of a test's build is Qt's headers: core tests share one precompiled set, interface tests another.
-  if("ink_gui_test_support" IN_LIST A_LINK)
+  if(A_OWN_HEADERS) # links Qt modules that the others do not
+  elseif("ink_gui_test_support" IN_LIST A_LINK)
     target_precompile_headers(${name} REUSE_FROM ink_gui_test_support)
   else()
     target_precompile_headers(${name} REUSE_FROM ink_test_support)

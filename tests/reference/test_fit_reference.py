@@ -147,7 +147,7 @@ class FitReference(unittest.TestCase):
                     self.assertGreater(ours, 0.75 * brute) # no further than its taper goes
 
     def test_narrowest_gap_against_brute_force(self):
-        for font, text in [(DEJAVU, "oo"), (DEJAVU, "Hill"), (DEJAVU, "Ho"), (DEMO / "GatepostPlain.ttf", "on"), (DEJAVU, "0"), (DEJAVU, "ill")]:
+        for font, text in [(DEJAVU, "oo"), (DEJAVU, "Hill"), (DEJAVU, "Ho"), (DEMO / "GatepostPlain.ttf", "on"), (DEJAVU, "ill")]:
             with self.subTest(font=font.name, text=text):
                 marks = fit(font, text)
                 shape = unary_union(glyph_shapes(font, text, 96))

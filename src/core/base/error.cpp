@@ -59,6 +59,12 @@ constexpr std::array kTable{
     Row{ErrorCode::PackageLocked, "the package is locked with a password", "Unpack it with its password, then choose the folder."},
     Row{ErrorCode::HelperFailed, "a small program that Under Ink needs did not do its work",
         "Run ./start once more; it installs what is missing."},
+    Row{ErrorCode::ServiceUnreachable, "it cannot be reached", "Check the connection, then try again; your own fonts are all here."},
+    Row{ErrorCode::ServiceSilent, "it does not answer", "Try again in a while; your own fonts are all here."},
+    Row{ErrorCode::ServiceFault, "it has a problem of its own", "Try again in a while."},
+    Row{ErrorCode::DownloadCutOff, "the transfer broke off", "Go on with it: what is here is kept."},
+    Row{ErrorCode::DownloadWrong, "what came is not what the listing says, so it was thrown away",
+        "Try again; if it happens twice, tell the author."},
     Row{ErrorCode::Internal, "something went wrong inside Under Ink", "Please report it."},
 };
 

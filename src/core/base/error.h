@@ -39,6 +39,11 @@ enum class ErrorCode {
     PackageDamaged = 700,
     PackageLocked,
     HelperFailed,
+    ServiceUnreachable = 800,
+    ServiceSilent,
+    ServiceFault,
+    DownloadCutOff,
+    DownloadWrong,
     Internal = 900,
 };
 

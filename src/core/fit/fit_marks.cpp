@@ -98,19 +98,16 @@ FaceTraits traitsOf(const FontFace& face, const std::shared_ptr<WeldCache>& weld
     return traits;
 }
 
-Result<FitShape> fitShape(const FontFace& face, const std::string& words, const ShapeOptions& shaping,
-                          const FaceTraits* traits, const CancelToken& cancel, const std::shared_ptr<WeldCache>& welds)
+Result<FitShape> fitShapeOf(const SetWords& set, double units_per_em, std::vector<LetterForms> alternates, const FaceTraits& traits,
+                            const CancelToken& cancel, const std::shared_ptr<WeldCache>& welds)
 {
-    const auto set = setWords(face, words, shaping, cancel);
-    if (!set)
-        return fail(set.error());
     FitShape shape;
-    shape.units_per_em = face.info().units_per_em;
+    shape.units_per_em = units_per_em;
     const WeldOptions options{shape.units_per_em, cancel, welds};
-    auto outline = weld(set->glyphs_fu, options);
+    auto outline = weld(set.glyphs_fu, options);
     if (!outline)
         return fail(outline.error());
-    auto pairs = letterPairs(*set, options);
+    auto pairs = letterPairs(set, options);
     if (!pairs)
         return fail(pairs.error());
     const auto axis = medialAxis(*outline, shape.units_per_em / 1000, cancel);
@@ -119,14 +116,14 @@ Result<FitShape> fitShape(const FontFace& face, const std::string& words, const 
     shape.outline_fu = std::move(*outline);
     shape.ink_fu = bounds(shape.outline_fu);
     if (shape.ink_fu.width() <= 0.0 || shape.ink_fu.height() <= 0.0)
-        return fail(ErrorCode::NothingToCut, face.path().string());
+        return fail(ErrorCode::NothingToCut);
 
     FitMarks& marks = shape.marks_fu;
     marks.thinnest_stroke = axis->thinnestStroke();
     marks.narrowest_gap = axis->narrowestGap();
     marks.pairs = std::move(*pairs);
     marks.joins = static_cast<std::size_t>(std::ranges::count_if(marks.pairs, &LetterPair::joins));
-    marks.letters = set->letters.size();
+    marks.letters = set.letters.size();
     const auto figures = measure(shape.outline_fu);
     marks.pieces = figures.pieces;
     marks.nodes = figures.nodes;
@@ -141,9 +138,21 @@ Result<FitShape> fitShape(const FontFace& face, const std::string& words, const 
         if (!marks.smallest_piece || area < marks.smallest_piece->area)
             marks.smallest_piece = SmallPiece{area, insideOf(piece.outer)};
     }
-    marks.missing = set->missing;
-    marks.alternates = formsOf(face, words, *set);
-    marks.traits = traits ? *traits : traitsOf(face, welds);
+    marks.missing = set.missing;
+    marks.alternates = std::move(alternates);
+    marks.traits = traits;
+    return shape;
+}
+
+Result<FitShape> fitShape(const FontFace& face, const std::string& words, const ShapeOptions& shaping,
+                          const FaceTraits* traits, const CancelToken& cancel, const std::shared_ptr<WeldCache>& welds)
+{
+    const auto set = setWords(face, words, shaping, cancel);
+    if (!set)
+        return fail(set.error());
+    auto shape = fitShapeOf(*set, face.info().units_per_em, formsOf(face, words, *set), traits ? *traits : traitsOf(face, welds), cancel, welds);
+    if (!shape && shape.error().subject.empty())
+        return fail(shape.error().code, face.path().string(), shape.error().detail);
     return shape;
 }
 

@@ -90,6 +90,10 @@ Result<FitShape> fitShape(const FontFace& face, const std::string& words, const 
                           const FaceTraits* traits = nullptr, const CancelToken& cancel = {},
                           const std::shared_ptr<WeldCache>& welds = {});
 
+/// The same for words that were set elsewhere; `alternates` and `traits` are taken as they are.
+Result<FitShape> fitShapeOf(const SetWords& set, double units_per_em, std::vector<LetterForms> alternates, const FaceTraits& traits,
+                            const CancelToken& cancel = {}, const std::shared_ptr<WeldCache>& welds = {});
+
 /// The shape's marks at a finished size, in mm; the inked shape's lower left corner is the origin, as in Design.
 /// Errors: SizeOutOfRange.
 Result<FitMarks> marksAt(const FitShape& shape, const FinishedSize& size);

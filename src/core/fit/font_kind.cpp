@@ -88,8 +88,7 @@ std::string_view nameOf(FontKind kind)
 
 JoinSample sampleJoins(const FontFace& face, const std::shared_ptr<WeldCache>& welds)
 {
-    // Common small letters, each between two n: 24 pairs.
-    const auto set = setWords(face, "naneninonrnsntnlnunmndnhn", {});
+    const auto set = setWords(face, std::string(kJoinSampleWords), {});
     if (!set)
         return {};
     const auto pairs = letterPairs(*set, {double(face.info().units_per_em), {}, welds});

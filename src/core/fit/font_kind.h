@@ -34,6 +34,8 @@ struct JoinSample
     bool isJoiningScript() const { return pairs > 0 && 10 * joins >= 7 * pairs; }
 };
 
+/// Common small letters, each between two n: what the sample is taken of.
+inline constexpr std::string_view kJoinSampleWords = "naneninonrnsntnlnunmndnhn";
 JoinSample sampleJoins(const FontFace& face, const std::shared_ptr<WeldCache>& welds = {});
 
 /// Source: OpenType 1.9, `OS/2` PANOSE and `post` isFixedPitch; the outlines decide where those are silent.

@@ -48,6 +48,11 @@ void TestError::everyCodeHasItsOwnSentences()
                             ErrorCode::PackageDamaged,
                             ErrorCode::PackageLocked,
                             ErrorCode::HelperFailed,
+                            ErrorCode::ServiceUnreachable,
+                            ErrorCode::ServiceSilent,
+                            ErrorCode::ServiceFault,
+                            ErrorCode::DownloadCutOff,
+                            ErrorCode::DownloadWrong,
                             ErrorCode::Internal}) {
         QVERIFY2(seen.insert(errorText(code)).second, errorText(code).data());
         QVERIFY(!errorAdvice(code).empty());

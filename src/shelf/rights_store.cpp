@@ -1,0 +1,83 @@
+#include "shelf/rights_store.h"
+
+#include "core/base/digest.h"
+#include "core/base/file_output.h"
+
+#include <nlohmann/json.hpp>
+
+namespace ink {
+namespace {
+
+using Json = nlohmann::json;
+
+constexpr std::size_t kLargestRecord = 4 << 20, kLargestPaper = 64 << 20;
+
+} // namespace
+
+// Found by argument-dependent lookup, so not in the unnamed namespace.
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(RightsDecision, date, words, verdict)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(AttachedPaper, name, sha256, from_whom, for_what, date, text)
+
+std::vector<EvidenceText> evidenceOf(const RightsRecord& record)
+{
+    std::vector<EvidenceText> evidence;
+    for (const auto& paper : record.papers)
+        evidence.push_back({EvidenceKind::Permission, paper.name + (paper.from_whom.empty() ? "" : ", from " + paper.from_whom),
+                            paper.for_what.empty() ? paper.text : paper.for_what + "\n\n" + paper.text});
+    if (!record.listing.empty())
+        evidence.push_back({EvidenceKind::Listing, "the catalogue's listing", record.listing});
+    return evidence;
+}
+
+Result<RightsRecord> RightsStore::load(const std::string& font_sha256) const
+{
+    const auto file = m_folder / (font_sha256 + ".json");
+    const auto bytes = readFile(file, kLargestRecord);
+    if (!bytes && bytes.error().code == ErrorCode::FileNotFound)
+        return RightsRecord{};
+    if (!bytes)
+        return fail(bytes.error());
+    const auto json = Json::parse(*bytes, nullptr, false);
+    if (!json.is_object())
+        return fail(ErrorCode::DocumentDamaged, file.string());
+    try {
+        return RightsRecord{json.value("papers", std::vector<AttachedPaper>{}), json.value("decisions", std::vector<RightsDecision>{}),
+                            json.value("sold", 0u), json.value("listing", std::string())};
+    } catch (const nlohmann::json::exception&) {
+        return fail(ErrorCode::DocumentDamaged, file.string());
+    }
+}
+
+Result<void> RightsStore::save(const std::string& font_sha256, const RightsRecord& record) const
+{
+    std::error_code problem;
+    std::filesystem::create_directories(m_folder, problem);
+    return writeFile(m_folder / (font_sha256 + ".json"), [&](std::ostream& out) -> Result<void> {
+        const Json json{{"format", "under-ink-rights"}, {"version", 1}, {"font_sha256", font_sha256}, {"listing", record.listing},
+                        {"sold", record.sold}, {"papers", record.papers}, {"decisions", record.decisions}};
+        out << json.dump(1, ' ', false, Json::error_handler_t::replace) << '\n';
+        return {};
+    });
+}
+
+Result<std::string> RightsStore::keepPaper(const std::filesystem::path& file) const
+{
+    const auto bytes = readFile(file, kLargestPaper);
+    if (!bytes)
+        return fail(bytes.error());
+    const std::string digest = sha256(*bytes);
+    std::error_code problem;
+    std::filesystem::create_directories(m_folder / "papers", problem);
+    const auto target = m_folder / "papers" / (digest + file.extension().string());
+    if (std::filesystem::exists(target, problem))
+        return digest;
+    const auto written = writeFile(target, [&](std::ostream& out) -> Result<void> {
+        out.write(bytes->data(), static_cast<std::streamsize>(bytes->size()));
+        return {};
+    });
+    if (!written)
+        return fail(written.error());
+    return digest;
+}
+
+} // namespace ink
