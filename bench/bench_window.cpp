@@ -56,7 +56,7 @@ int main(int argc, char** argv)
     Job job;
     job.words = "Fennmoorhon";
     job.font.path = INK_DEMO_FONTS "/HartsorrelScript.ttf";
-    ui::MainWindow window(job, JobStore(home.path().toStdString()), theme);
+    ui::MainWindow window(job, home.path().toStdString(), theme);
     window.show();
     window.openStation(ui::MainWindow::Compose);
     auto* page = window.findChild<ui::ComposePage*>();

@@ -7,6 +7,8 @@
 #include <QFileInfo>
 #include <QIcon>
 #include <QStandardPaths>
+#include <QTemporaryDir>
+#include <QUrl>
 
 #include <csignal>
 #include <filesystem>
@@ -22,6 +24,9 @@ struct Arguments
     std::string theme;
     int text_percent = 0;
     bool no_system_fonts = false;
+    std::string catalogue;
+    std::string catalogue_fault = "none";
+    bool looks_in_downloads = false;
 };
 
 QString demoFonts()
@@ -29,6 +34,11 @@ QString demoFonts()
     const QString installed =
         QApplication::applicationDirPath() + QStringLiteral("/../share/under-ink/demo/fonts");
     return QFileInfo::exists(installed) ? installed : QStringLiteral(INK_SOURCE_DEMO_FONTS);
+}
+
+QString demoCatalogue()
+{
+    return demoFonts() + QStringLiteral("/../catalogue");
 }
 
 /// What the first start shows.
@@ -64,6 +74,19 @@ void addFonts(ink::ui::FontLibrary& library, const Arguments& arguments)
         library.addSystemFonts();
 }
 
+/// The demo catalogue is a program of its own beside this one; it is started when no other address is given.
+void openCatalogue(ink::ui::MainWindow& window, const Arguments& arguments)
+{
+    if (arguments.catalogue == "none")
+        return;
+    if (!arguments.catalogue.empty())
+        return window.feed().useAddress(QUrl(QString::fromStdString(arguments.catalogue)));
+    QString program = QApplication::applicationDirPath() + QStringLiteral("/standin-catalogue");
+    if (!QFileInfo::exists(program))
+        program = QStringLiteral(INK_BUILT_STANDIN);
+    window.feed().useProgram(program, {QStringLiteral("--end-with-input"), QStringLiteral("--fault"), QString::fromStdString(arguments.catalogue_fault)});
+}
+
 } // namespace
 
 int main(int argc, char** argv)
@@ -84,6 +107,10 @@ int main(int argc, char** argv)
     parser.add_flag("--no-system-fonts", arguments.no_system_fonts,
                     "Leave out the fonts installed on this computer");
 
+    parser.add_option("--catalogue", arguments.catalogue, "Address of a catalogue, or none; else the demo catalogue is started");
+    parser.add_option("--catalogue-fault", arguments.catalogue_fault, "What goes wrong with the demo catalogue (standin-catalogue --help)");
+    parser.add_flag("--look-in-downloads", arguments.looks_in_downloads, "Offer packages of your download folder");
+
     QApplication app(argc, argv);
     app.setApplicationName(QStringLiteral("under-ink"));
     app.setApplicationDisplayName(QStringLiteral("Under Ink"));
@@ -95,19 +122,24 @@ int main(int argc, char** argv)
     const auto theme = themeFor(arguments);
     theme.applyTo(app);
 
-    const ink::JobStore store(
-        QStandardPaths::writableLocation(QStandardPaths::AppDataLocation).toStdString());
-    auto kept = store.load();
+    // Pictures take a package in; they keep away from the person's own data.
+    const QTemporaryDir folder_for_pictures;
+    const std::filesystem::path data_folder =
+        (arguments.pictures_folder.empty() ? QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) : folder_for_pictures.path()).toStdString();
+    auto kept = ink::JobStore(data_folder).load();
     const bool has_job = kept && kept->has_value();
-    ink::ui::MainWindow window(has_job ? **kept : firstJob(), store, theme);
+    ink::ui::MainWindow window(has_job ? **kept : firstJob(), data_folder, theme);
     if (!kept)
         window.tell(kept.error());
     addFonts(window.library(), arguments);
+    openCatalogue(window, arguments);
+    if (arguments.looks_in_downloads)
+        window.lookInDownloads(QStandardPaths::writableLocation(QStandardPaths::DownloadLocation));
     window.show();
 
     std::optional<ink::app::Pictures> pictures;
     if (!arguments.pictures_folder.empty()) {
-        pictures.emplace(window, QDir(QString::fromStdString(arguments.pictures_folder)));
+        pictures.emplace(window, QDir(QString::fromStdString(arguments.pictures_folder)), demoCatalogue());
         pictures->start();
     }
     return QApplication::exec();

@@ -1,12 +1,15 @@
 #include "app/pictures.h"
 
 #include "ui/compose/weld_view.h"
+#include "ui/find/find_page.h"
 
+#include <QAbstractItemView>
 #include <QApplication>
 #include <QCheckBox>
 #include <QPixmap>
 #include <QPushButton>
 #include <QScreen>
+#include <QThread>
 #include <QTimer>
 
 #include <cstdio>
@@ -15,9 +18,26 @@ namespace ink::app {
 namespace {
 constexpr int kCheck_ms = 60;
 constexpr int kCalmChecks = 5;
+
+/// Selects a font of the list by its name.
+void choose(ui::MainWindow& window, const QString& name)
+{
+    auto* list = window.findChild<QAbstractItemView*>(QStringLiteral("fontList"));
+    for (int row = 0; row < list->model()->rowCount(); ++row)
+        if (list->model()->index(row, 0).data().toString() == name)
+            return list->setCurrentIndex(list->model()->index(row, 0));
+}
+
+void waitForRest(ui::MainWindow& window)
+{
+    for (int calm = 0; calm < kCalmChecks; calm = window.isIdle() ? calm + 1 : 0) {
+        QThread::msleep(kCheck_ms);
+        QApplication::processEvents();
+    }
+}
 } // namespace
 
-Pictures::Pictures(ui::MainWindow& window, const QDir& folder)
+Pictures::Pictures(ui::MainWindow& window, const QDir& folder, const QString& catalogue)
     : QObject(&window), m_window(window), m_folder(folder)
 {
     const auto toggle = [&window](const char* name, bool on) {
@@ -27,7 +47,41 @@ Pictures::Pictures(ui::MainWindow& window, const QDir& folder)
     };
     m_views = {
         {QStringLiteral("find"), [&window] { window.openStation(ui::MainWindow::Find); }},
-        {QStringLiteral("compose"), [&window] { window.openStation(ui::MainWindow::Compose); }},
+        {QStringLiteral("find-marks"),
+         [&window] {
+             const auto* button = window.findChild<QWidget*>(QStringLiteral("markPanel"))->findChild<QAbstractButton*>(QStringLiteral("mark1"));
+             if (button)
+                 const_cast<QAbstractButton*>(button)->click();
+         }},
+        {QStringLiteral("find-card"),
+         [&window] {
+             choose(window, QStringLiteral("Stallholder Bits"));
+             window.findPage().openCard(ui::CardPage::KeyMapTab);
+         }},
+        {QStringLiteral("find-package"), [&window, catalogue] { window.findPage().openPackage(catalogue + QStringLiteral("/packages/order-20417.zip")); }},
+        {QStringLiteral("find-rights"),
+         [&window] {
+             window.findChild<QAbstractButton*>(QStringLiteral("intakeTake"))->click();
+             waitForRest(window);
+             window.findChild<QAbstractButton*>(QStringLiteral("intakeBack"))->click();
+             choose(window, QStringLiteral("Fennel Row Commercial"));
+             window.findPage().openCard(ui::CardPage::Rights);
+         }},
+        {QStringLiteral("find-compare"),
+         [&window] {
+             window.findChild<QAbstractButton*>(QStringLiteral("cardBack"))->click();
+             for (const char* name : {"Tansy Cord", "Hartsorrel Script", "Maypole Hand"}) {
+                 choose(window, QLatin1String(name));
+                 window.findChild<QAbstractButton*>(QStringLiteral("compareFont"))->click();
+             }
+             window.findChild<QAbstractButton*>(QStringLiteral("compareOpen"))->click();
+         }},
+        {QStringLiteral("compose"),
+         [&window] {
+             window.findChild<QAbstractButton*>(QStringLiteral("compareBack"))->click();
+             choose(window, QStringLiteral("Hartsorrel Script"));
+             window.openStation(ui::MainWindow::Compose);
+         }},
         {QStringLiteral("compose-overlaps"),
          [toggle] {
              toggle("lookOutline", true);

@@ -16,7 +16,8 @@ class Pictures : public QObject
 {
     Q_OBJECT
 public:
-    Pictures(ui::MainWindow& window, const QDir& folder);
+    /// `catalogue` is the folder of the demo catalogue.
+    Pictures(ui::MainWindow& window, const QDir& folder, const QString& catalogue);
     void start();
 
 private:

@@ -91,9 +91,9 @@ auto broken(const char* what)
     return fail(ErrorCode::ServiceFault, "the catalogue", what);
 }
 
-std::vector<LetterForms> formsIn(const QJsonArray& list, LetterRef ref, const std::string& text)
+std::vector<LetterForms> formsIn(const QJsonArray& list, LetterRef ref, std::uint32_t cluster, const std::string& text)
 {
-    LetterForms letter{ref, text, {}};
+    LetterForms letter{ref, text, cluster, {}};
     for (const auto& value : list) {
         const QJsonObject form = value.toObject();
         letter.forms.push_back({form[QLatin1String("feature")].toString().toStdString(), static_cast<unsigned>(form[QLatin1String("value")].toInt(1)), 0,
@@ -144,7 +144,7 @@ Result<RemoteWords> readRemoteWords(const QJsonObject& json, const QString& text
             shaped.advance_fu = glyph[QLatin1String("advance")].toDouble();
             placed.shaped.glyphs.push_back(shaped);
             const LetterRef ref{static_cast<std::size_t>(l), static_cast<std::size_t>(g)};
-            for (auto& forms : formsIn(glyph[QLatin1String("alternates")].toArray(), ref, line_text.substr(shaped.cluster, 1)))
+            for (auto& forms : formsIn(glyph[QLatin1String("alternates")].toArray(), ref, shaped.cluster, line_text.substr(shaped.cluster, 1)))
                 words.alternates.push_back(std::move(forms));
             if (paths->empty())
                 continue;

@@ -10,7 +10,7 @@
 
 namespace ink {
 
-enum class FontOrigin { Demo, Folder, Dropped, System };
+enum class FontOrigin { Demo, Folder, Dropped, System, TakenIn };
 
 /// A face that can be chosen.
 struct FontEntry

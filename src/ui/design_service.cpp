@@ -1,10 +1,5 @@
 #include "ui/design_service.h"
 
-#include <QMetaObject>
-#include <QRunnable>
-#include <QThread>
-
-#include <algorithm>
 #include <new>
 
 namespace ink::ui {
@@ -30,51 +25,17 @@ DesignResult makeFor(FaceCache& faces, const FontRef& font, const DesignRequest&
 DesignService::DesignService(std::shared_ptr<FaceCache> faces, QObject* parent)
     : QObject(parent), m_faces(std::move(faces)), m_welds(std::make_shared<WeldCache>())
 {
-    m_pool.setMaxThreadCount(std::max(1, QThread::idealThreadCount()));
-}
-
-DesignService::~DesignService()
-{
-    m_pool.clear();
-    for (auto& pending : m_pending)
-        pending.cancel.cancel();
-    m_pool.waitForDone();
-}
-
-void DesignService::cancel(quint64 slot)
-{
-    if (const auto it = m_pending.find(slot); it != m_pending.end()) {
-        it->cancel.cancel();
-        m_pending.erase(it);
-    }
 }
 
 void DesignService::request(quint64 slot, const Job& job, const FontRef& font, int priority, Done done)
 {
-    cancel(slot);
-    Pending pending;
-    pending.serial = ++m_serial;
     DesignRequest request{job.words, {{}, job.tracking_em}, job.size, job.is_mirrored};
-    request.cancel = pending.cancel.token();
     request.cache = m_welds;
-    m_pending.insert(slot, pending);
-    auto work = [this, slot, serial = pending.serial, request, font, faces = m_faces,
-                 done = std::move(done)] {
-        if (request.cancel.isCancelled())
-            return;
-        auto result = makeFor(*faces, font, request);
-        QMetaObject::invokeMethod(
-            this,
-            [this, slot, serial, result = std::move(result), done] {
-                const auto it = m_pending.find(slot);
-                if (it == m_pending.end() || it->serial != serial)
-                    return;
-                m_pending.erase(it);
-                done(result);
-            },
-            Qt::QueuedConnection);
-    };
-    m_pool.start(QRunnable::create(std::move(work)), priority);
+    m_pool.run(slot, priority, [request, font, faces = m_faces, done = std::move(done)](const CancelToken& token) -> SlotPool::Answer {
+        DesignRequest own = request;
+        own.cancel = token;
+        return [result = makeFor(*faces, font, own), done] { done(result); };
+    });
 }
 
 } // namespace ink::ui

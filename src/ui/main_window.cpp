@@ -64,12 +64,17 @@ Questions Questions::asDialogs()
         [](QWidget* parent) {
             return QFileDialog::getExistingDirectory(parent, QObject::tr("Open a folder with fonts"));
         },
+        [](QWidget* parent) {
+            return QFileDialog::getOpenFileName(parent, QObject::tr("Open a package"), {}, QObject::tr("Packages and fonts (*.zip *.7z *.rar *.tar *.gz *.ttf *.otf *.ttc *.woff *.woff2);;All files (*)"));
+        },
+        RightsQuestions::asDialogs(),
     };
 }
 
-MainWindow::MainWindow(Job job, JobStore store, const Theme& theme, Questions questions)
-    : m_theme(theme), m_questions(std::move(questions)), m_store(std::move(store)), m_job(std::move(job)),
-      m_designs(std::make_shared<FaceCache>()), m_fonts(m_job, m_designs)
+MainWindow::MainWindow(Job job, const std::filesystem::path& folder, const Theme& theme, Questions questions)
+    : m_theme(theme), m_questions(std::move(questions)), m_store(folder), m_job(std::move(job)), m_inbox(folder / "inbox"),
+      m_faces(std::make_shared<FaceCache>()), m_designs(m_faces), m_fits(m_faces, m_catalogue),
+      m_fonts(m_job, m_fits, std::make_shared<FontRightsReader>(RightsStore(folder / "rights"), m_inbox)), m_feed(m_catalogue, m_fonts)
 {
     setObjectName(QStringLiteral("mainWindow"));
     setWindowTitle(QStringLiteral("Under Ink"));
@@ -87,6 +92,11 @@ MainWindow::MainWindow(Job job, JobStore store, const Theme& theme, Questions qu
     connect(&m_job, &JobModel::changed, this, &MainWindow::jobChanged);
     connect(m_find, &FindPage::composeWanted, this, [this] { openStation(Compose); });
     connect(m_find, &FindPage::folderWanted, this, &MainWindow::openFolder);
+    connect(m_find, &FindPage::problem, this, &MainWindow::tell);
+    connect(m_find, &FindPage::fontsTaken, this, [this](const QString& taken_folder) {
+        m_library.addFolder(taken_folder, FontOrigin::TakenIn);
+        m_find->setSearching(true);
+    });
     connect(m_find, &FindPage::countChanged, this, &MainWindow::showFooter);
     connect(m_compose, &ComposePage::designChanged, this, &MainWindow::designChanged);
     connect(m_compose, &ComposePage::saveWanted, this, &MainWindow::saveCutFile);
@@ -94,6 +104,9 @@ MainWindow::MainWindow(Job job, JobStore store, const Theme& theme, Questions qu
     m_keep_timer.setInterval(kKeepAfter_ms);
     connect(&m_keep_timer, &QTimer::timeout, this, &MainWindow::keepJob);
     m_footer_right->setText(tr("Saved as you work"));
+    std::error_code none_yet;
+    if (std::filesystem::exists(m_inbox, none_yet))
+        m_library.addFolder(QString::fromStdString(m_inbox.string()), FontOrigin::TakenIn);
     openStation(Find);
     showFooter();
 }
@@ -117,7 +130,7 @@ void MainWindow::build()
     m_rail->addStation(QStringLiteral("stationFind"), tr("Find"));
     m_rail->addStation(QStringLiteral("stationCompose"), tr("Compose"));
     m_stack = new QStackedWidget(this);
-    m_find = new FindPage(m_job, m_fonts, m_theme, this);
+    m_find = new FindPage({m_job, m_fonts, m_catalogue, m_feed, m_inbox, m_questions.rights, m_questions.package}, m_theme, this);
     m_compose = new ComposePage(m_job, m_designs, m_theme, this);
     m_stack->addWidget(m_find);
     m_stack->addWidget(m_compose);
@@ -184,7 +197,7 @@ void MainWindow::tell(const Error& error)
 
 bool MainWindow::isIdle() const
 {
-    return !m_library.isSearching() && m_designs.isIdle() && m_writing == 0;
+    return !m_library.isSearching() && m_designs.isIdle() && m_fits.isIdle() && m_find->isIdle() && m_writing == 0;
 }
 
 void MainWindow::found(const std::vector<FontEntry>& entries, const std::vector<Error>& refused)
@@ -320,9 +333,21 @@ void MainWindow::dragEnterEvent(QDragEnterEvent* event)
 
 void MainWindow::dropEvent(QDropEvent* event)
 {
-    m_library.addFiles(droppedFiles(event->mimeData()));
-    m_find->setSearching(true);
     event->acceptProposedAction();
+    const QStringList files = droppedFiles(event->mimeData());
+    // A package is looked into before anything of it is taken; fonts and folders join the list as they lie.
+    const bool is_package = files.size() == 1 && QFileInfo(files.front()).isFile() && !looksLikeFontFile(files.front().toStdString());
+    if (is_package) {
+        openStation(Find);
+        return m_find->openPackage(files.front());
+    }
+    m_library.addFiles(files);
+    m_find->setSearching(true);
+}
+
+void MainWindow::lookInDownloads(const QString& folder)
+{
+    m_find->lookInDownloads(folder);
 }
 
 void MainWindow::closeEvent(QCloseEvent* event)

@@ -2,8 +2,9 @@
 #pragma once
 
 #include "shelf/job_store.h"
+#include "ui/catalogue_feed.h"
 #include "ui/design_service.h"
-#include "ui/find/font_list_model.h"
+#include "ui/find/dossier_view.h"
 #include "ui/font_library.h"
 #include "ui/job_model.h"
 #include "ui/theme.h"
@@ -32,6 +33,9 @@ struct Questions
     std::function<QString(QWidget* parent, const QString& suggested)> save_path;
     /// A folder to take fonts from; empty when the person changed their mind.
     std::function<QString(QWidget* parent)> font_folder;
+    /// A package to look into; empty when the person changed their mind.
+    std::function<QString(QWidget* parent)> package;
+    RightsQuestions rights;
 
     static Questions asDialogs();
 };
@@ -42,13 +46,17 @@ class MainWindow : public QWidget
 public:
     enum Station { Find, Compose };
 
-    /// `store` keeps the job between starts. The theme has to outlive the window.
-    MainWindow(Job job, JobStore store, const Theme& theme, Questions questions = Questions::asDialogs());
+    /// `folder` keeps the job, what was taken in, and the rights between starts. The theme has to outlive the window.
+    MainWindow(Job job, const std::filesystem::path& folder, const Theme& theme, Questions questions = Questions::asDialogs());
     ~MainWindow() override;
 
     FontLibrary& library() { return m_library; }
     JobModel& jobModel() { return m_job; }
     FontListModel& fonts() { return m_fonts; }
+    CatalogueFeed& feed() { return m_feed; }
+    FindPage& findPage() { return *m_find; }
+    /// Offers packages of the person's download folder.
+    void lookInDownloads(const QString& folder);
     void openStation(Station station);
     /// Something that has to be told once the window is there, a damaged file for example.
     void tell(const Error& error);
@@ -75,9 +83,14 @@ private:
     Questions m_questions;
     JobStore m_store;
     JobModel m_job;
+    std::filesystem::path m_inbox;
+    std::shared_ptr<FaceCache> m_faces;
+    CatalogueClient m_catalogue;
     DesignService m_designs;
+    FitService m_fits;
     FontLibrary m_library;
     FontListModel m_fonts;
+    CatalogueFeed m_feed;
     QThreadPool m_writers;
     QTimer m_keep_timer;
     int m_writing = 0;

@@ -120,6 +120,34 @@ QPushButton[role="tab"]:hover, QPushButton[role="tab"]:focus { color: @ink; bord
 QPushButton[role="tab"]:checked:focus { border-bottom: 4px solid @madder; }
 QPushButton[role="quiet"] { background: transparent; border: 1px solid @rule; font-weight: normal; padding: 4px 10px; }
 QPushButton[role="quiet"]:focus { border: 2px solid @madder; }
+QPushButton[role="wish"] { background: transparent; border: 1px solid @rule; border-radius: 10px; font-weight: normal; padding: 3px 10px; }
+QPushButton[role="wish"]:hover { background: @honey; }
+QPushButton[role="wish"]:checked { background: @ink; color: @paper; border-color: @ink; }
+QPushButton[role="wish"]:focus { border: 2px solid @madder; padding: 2px 9px; }
+QPushButton[role="wish"]::menu-indicator { width: 0; }
+QPushButton[role="mark"] { background: transparent; border: 1px solid transparent; border-radius: 6px; padding: 0; font-weight: normal; text-align: left; }
+QPushButton[role="mark"]:hover { background: @honey; }
+QPushButton[role="mark"]:checked { border: 1px solid @madder; background: @honey; }
+QPushButton[role="mark"]:focus { border: 2px solid @madder; }
+QPushButton[role="link"] { background: transparent; border: 0; border-bottom: 1px solid @rule; border-radius: 0; padding: 0; font-weight: normal; }
+QPushButton[role="link"]:hover, QPushButton[role="link"]:focus { border-bottom: 2px solid @madder; }
+QPushButton[role="link"]:disabled { border-bottom: 0; color: @soft; }
+QTreeWidget { background: @card; border: 0; outline: 0; }
+QTreeWidget::item { padding: 3px 0; }
+QTreeWidget::item:selected { background: @honey; color: @ink; }
+QHeaderView::section { background: @paper; color: @soft; border: 0; border-bottom: 1px solid @rule; padding: 4px; }
+QPlainTextEdit#documentText, QPlainTextEdit#letter { background: @card; border: 1px solid @rule; border-radius: 6px; }
+QProgressBar { background: @wash; border: 0; border-radius: 4px; }
+QProgressBar::chunk { background: @madder; border-radius: 4px; }
+QMenu { background: @card; border: 1px solid @rule; padding: 4px; }
+QMenu::item { padding: 5px 22px; }
+QMenu::item:selected { background: @honey; color: @ink; }
+#transfers { border-top: 1px solid @rule; background: @card; }
+QScrollArea { background: transparent; border: 0; }
+QScrollArea#sidePanel { border-left: 1px solid @rule; }
+QComboBox { background: @card; border: 1px solid @rule; border-radius: 6px; padding: 4px 10px; }
+QComboBox::drop-down { border: 0; width: 18px; }
+QComboBox QAbstractItemView { background: @card; color: @ink; selection-background-color: @honey; selection-color: @ink; border: 1px solid @rule; }
 QLineEdit { background: @card; border: 1px solid @rule; border-radius: 6px; padding: 6px 10px; }
 QSlider:horizontal { min-height: 26px; }
 QSlider::groove:horizontal { height: 2px; background: @ink; }

@@ -6,6 +6,7 @@
 
 #include <QApplication>
 #include <QSignalSpy>
+#include <QUrl>
 
 namespace ink::test {
 
@@ -13,7 +14,7 @@ namespace ink::test {
 struct WindowFixture
 {
     explicit WindowFixture(Job job = firstJob(), double text_scale = 1.0)
-        : theme(ui::Theme::Tone::Light, text_scale), store(folder.path() / "state")
+        : theme(ui::Theme::Tone::Light, text_scale), state_folder(folder.path() / "state"), store(state_folder)
     {
         theme.applyTo(*qApp);
         ui::Questions questions;
@@ -22,7 +23,11 @@ struct WindowFixture
             return save_path;
         };
         questions.font_folder = [this](QWidget*) { return font_folder; };
-        window = std::make_unique<ui::MainWindow>(std::move(job), store, theme, questions);
+        questions.package = [this](QWidget*) { return package; };
+        questions.rights.paper = [this](QWidget*) { return paper; };
+        questions.rights.letter_path = [this](QWidget*, const QString&) { return letter_path; };
+        questions.rights.open_mail = [this](const QUrl& url) { mail = url; };
+        window = std::make_unique<ui::MainWindow>(std::move(job), state_folder, theme, questions);
         window->library().addFolder(QString::fromStdString(demoFontFolder().string()), FontOrigin::Demo);
         window->show();
         if (!QTest::qWaitForWindowExposed(window.get()))
@@ -58,8 +63,10 @@ struct WindowFixture
 
     TempFolder folder;
     ui::Theme theme;
+    std::filesystem::path state_folder;
     JobStore store;
-    QString save_path, suggested_path, font_folder;
+    QString save_path, suggested_path, font_folder, package, paper, letter_path;
+    QUrl mail;
     std::unique_ptr<ui::MainWindow> window;
 };
 

@@ -11,8 +11,10 @@ namespace {
 struct Fixture
 {
     JobModel job{test::WindowFixture::firstJob()};
-    DesignService designs{std::make_shared<FaceCache>()};
-    FontListModel model{job, designs};
+    CatalogueClient catalogue;
+    FitService designs{std::make_shared<FaceCache>(), catalogue};
+    test::TempFolder folder;
+    FontListModel model{job, designs, std::make_shared<FontRightsReader>(RightsStore(folder.path() / "rights"), std::filesystem::path())};
     QAbstractItemModelTester tester{&model, QAbstractItemModelTester::FailureReportingMode::QtTest};
 
     void addDemo() { model.addEntries(fontsInFolder(test::demoFontFolder(), FontOrigin::Demo)->entries); }

@@ -64,7 +64,7 @@ std::vector<LetterForms> formsOf(const FontFace& face, const std::string& words,
         for (const auto& other : shaped.glyphs)
             if (other.cluster > glyph.cluster)
                 end = std::min<std::size_t>(end, other.cluster);
-        out.push_back({letter, line.substr(std::min<std::size_t>(glyph.cluster, line.size()), end - glyph.cluster), std::move(forms)});
+        out.push_back({letter, line.substr(std::min<std::size_t>(glyph.cluster, line.size()), end - glyph.cluster), glyph.cluster, std::move(forms)});
     }
     return out;
 }

@@ -30,6 +30,8 @@ struct LetterForms
 {
     LetterRef letter;
     std::string text;
+    /// Byte in the line where the letter begins.
+    std::uint32_t cluster = 0;
     std::vector<Alternate> forms;
 };
 

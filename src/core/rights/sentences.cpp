@@ -91,7 +91,14 @@ bool isRefusedBefore(Items clause, std::size_t at)
 /// A refusal behind it: "commercial use is not allowed", "commercial use: no".
 bool isRefusedAfter(Items clause, std::size_t at)
 {
-    for (std::size_t i = at + 1; i < clause.size(); ++i) {
+    std::size_t from = at + 1;
+    if (isOneOf(clause[at].what, {Concept::Sell, Concept::Share})) { // "sharing or selling cut files is not allowed"
+        while (from < clause.size() && isOneOf(clause[from].what, {Concept::Sell, Concept::Share}))
+            ++from;
+        if (from < clause.size() && isOneOf(clause[from].what, {Concept::CutFile, Concept::TheFont, Concept::Goods}))
+            ++from;
+    }
+    for (std::size_t i = from; i < clause.size(); ++i) {
         const Concept what = clause[i].what;
         if (what == Concept::Forbidden)
             return true;

@@ -28,6 +28,13 @@ bool isNamedSwash(std::string name)
     return name.find("swash") != std::string::npos || name.find(".swsh") != std::string::npos;
 }
 
+/// Ink that reaches a fifth of an em further than the plain form's, to any side.
+bool isDecorated(const Box& plain, const Box& form, double units_per_em)
+{
+    const double reach = 0.2 * units_per_em;
+    return form.width() > plain.width() + reach || form.height() > plain.height() + reach;
+}
+
 } // namespace
 
 AlternateTable::AlternateTable(const FontFace& face)
@@ -59,6 +66,7 @@ std::vector<Alternate> AlternateTable::of(const FontFace& face, std::uint32_t gl
 {
     std::vector<Alternate> found;
     hb_face_t* const hb = hb_font_get_face(face.handle());
+    const Box plain = m_offers.empty() ? Box{} : bounds(face.glyphOutline(glyph_id));
     for (const auto& offer : m_offers) {
         for (const unsigned lookup : offer.lookups) {
             std::array<hb_codepoint_t, 64> forms{};
@@ -68,7 +76,8 @@ std::vector<Alternate> AlternateTable::of(const FontFace& face, std::uint32_t gl
                 if (forms[k] == glyph_id || std::ranges::find(found, forms[k], &Alternate::glyph_id) != found.end())
                     continue;
                 auto name = face.glyphName(forms[k]);
-                const bool is_swash = offer.feature == "swsh" || offer.feature == "cswh" || isNamedSwash(name);
+                const bool is_swash = offer.feature == "swsh" || offer.feature == "cswh" || isNamedSwash(name) ||
+                                      isDecorated(plain, bounds(face.glyphOutline(forms[k])), face.info().units_per_em);
                 found.push_back({offer.feature, k + 1, forms[k], std::move(name), is_swash});
             }
         }

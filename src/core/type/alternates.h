@@ -16,7 +16,7 @@ struct Alternate
     unsigned value = 1;
     std::uint32_t glyph_id = 0;
     std::string glyph_name;
-    /// Offered as a swash: `swsh`, `cswh`, or a glyph that is named so.
+    /// A swash: `swsh`, `cswh`, a glyph that is named so, or ink that reaches a fifth of an em further.
     bool is_swash = false;
 };
 

@@ -1,64 +1,126 @@
-// Find: which font suits these words?
+// Find: which font suits these words, and may goods made with it be sold?
 #pragma once
 
-#include "ui/find/font_list_model.h"
-#include "ui/theme.h"
+#include "ui/catalogue_feed.h"
+#include "ui/find/card_page.h"
+#include "ui/find/find_filter.h"
+#include "ui/find/intake_page.h"
+#include "ui/find/transfers.h"
 
-#include <QSortFilterProxyModel>
-#include <QWidget>
+#include <QTimer>
 
-class QLabel;
-class QLineEdit;
+class QComboBox;
 class QListView;
-class QPushButton;
+class QStackedWidget;
 
 namespace ink::ui {
+
+class ComparePage;
+class FontLineDelegate;
+class WishBar;
+
+struct FindServices
+{
+    JobModel& job;
+    FontListModel& fonts;
+    CatalogueClient& catalogue;
+    CatalogueFeed& feed;
+    /// Where fetched packages and what is taken out of them lie.
+    std::filesystem::path inbox;
+    RightsQuestions rights_questions;
+    /// A package to open; empty when the person changed their mind.
+    std::function<QString(QWidget* parent)> package;
+};
 
 class FindPage : public QWidget
 {
     Q_OBJECT
 public:
-    FindPage(JobModel& job, FontListModel& fonts, const Theme& theme, QWidget* parent = nullptr);
+    enum Place { List, Card, Compare, Intake };
 
-    int shownCount() const { return m_shown.rowCount(); }
+    FindPage(FindServices services, const Theme& theme, QWidget* parent = nullptr);
+
+    int shownCount() const { return m_filter.rowCount(); }
     void setSearching(bool is_searching);
     void focusList();
+    bool isIdle() const;
+    void openPackage(const QString& path, const QString& listing = {});
+    void openCard(CardPage::Tab tab);
+    /// Packages that lie in the person's download folder are offered.
+    void lookInDownloads(const QString& folder);
 
 signals:
     void composeWanted();
     void folderWanted();
     void countChanged();
+    void fontsTaken(const QString& folder);
+    void problem(const ink::Error& error);
 
 protected:
     void resizeEvent(QResizeEvent* event) override;
+    bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
     QWidget* buildList();
+    QWidget* buildHead(QWidget* parent);
     QWidget* buildPanel();
+    void connectPages();
     void choose(const QModelIndex& current);
     void chooseFirstShown();
     void showJob();
     void showPanel();
+    void showRights(int row);
     void showCount();
+    void showFeed();
+    void learn();
+    void setShownMark(std::optional<FitMarkKind> kind);
+    void show(Place place);
+    void fetch(int row);
+    void buy(int row);
+    void toggleCompared();
+    void tookIn(const QString& folder, const std::vector<std::string>& digests, const QString& listing);
+    int currentRow() const;
+    std::vector<OwnedFont> owned() const;
 
+    FindServices m_services;
     JobModel& m_job;
     FontListModel& m_fonts;
     const Theme& m_theme;
-    QSortFilterProxyModel m_shown;
+    FindFilter m_filter;
+    QTimer m_learn_timer;
     bool m_is_searching = false;
     bool m_is_filtering = false;
+    std::vector<int> m_compared;
+
+    QStackedWidget* m_stack = nullptr;
+    CardPage* m_card = nullptr;
+    ComparePage* m_compare_page = nullptr;
+    IntakePage* m_intake = nullptr;
+    Transfers* m_transfers = nullptr;
+    WishBar* m_wishes = nullptr;
+    FontLineDelegate* m_delegate = nullptr;
 
     QLabel* m_count = nullptr;
     QLineEdit* m_search = nullptr;
+    QComboBox* m_order = nullptr;
     QListView* m_list = nullptr;
-    QLabel* m_hint = nullptr;
-    QWidget* m_panel = nullptr;
+    QLabel* m_feed = nullptr;
+    QPushButton* m_retry = nullptr;
+    QScrollArea* m_panel = nullptr;
     QLabel* m_empty = nullptr;
     QLabel* m_name = nullptr;
     QLabel* m_facts = nullptr;
+    QWidget* m_verdict_chip = nullptr;
+    MarkLabel* m_verdict_mark = nullptr;
+    QLabel* m_verdict = nullptr;
     QLabel* m_quote = nullptr;
     QLabel* m_source = nullptr;
-    QPushButton* m_compose = nullptr;
+    MarkPanel* m_marks = nullptr;
+    QPushButton* m_main = nullptr;
+    QPushButton* m_open = nullptr;
+    QPushButton* m_dossier = nullptr;
+    QPushButton* m_compare = nullptr;
+    QPushButton* m_compare_open = nullptr;
 };
 
 } // namespace ink::ui

@@ -24,16 +24,6 @@ bool isAboutTheJob(ErrorCode code)
            code == ErrorCode::SizeOutOfRange;
 }
 
-/// The characters a font lacks, short enough for a line.
-QString listed(const std::u32string& characters)
-{
-    constexpr std::size_t kShown = 8;
-    QString text;
-    for (const char32_t c : characters.substr(0, kShown))
-        text += (text.isEmpty() ? QString() : QStringLiteral(" ")) + QString::fromUcs4(&c, 1);
-    return characters.size() > kShown ? text + QStringLiteral(" …") : text;
-}
-
 } // namespace
 
 QString kindInWords(const FaceInfo& info)
@@ -58,6 +48,8 @@ QString originInWords(FontOrigin origin)
         return QObject::tr("from your folder");
     case FontOrigin::Dropped:
         return QObject::tr("dropped in");
+    case FontOrigin::TakenIn:
+        return QObject::tr("taken in");
     case FontOrigin::System:
         return QObject::tr("installed on this computer");
     }
@@ -70,6 +62,18 @@ FontLineDelegate::FontLineDelegate(FontListModel& model, const JobModel& job, co
 {
 }
 
+QColor tintOf(Verdict verdict, const Colours& c)
+{
+    QColor tint = verdict == Verdict::MaySell ? c.leaf : verdict == Verdict::SellWithinLimits || verdict == Verdict::AskFirst ? c.ochre : c.madder;
+    tint.setAlphaF(0.16F);
+    return tint;
+}
+
+Mark markOf(Verdict verdict)
+{
+    return verdict == Verdict::MaySell ? Mark::InOrder : verdict == Verdict::SellWithinLimits || verdict == Verdict::AskFirst ? Mark::LookAt : Mark::Wrong;
+}
+
 QSize FontLineDelegate::sizeHint(const QStyleOptionViewItem& option, const QModelIndex&) const
 {
     const int name = QFontMetrics(m_theme.heading(TextSize::Lead)).height();
@@ -77,12 +81,51 @@ QSize FontLineDelegate::sizeHint(const QStyleOptionViewItem& option, const QMode
     return {option.rect.width(), name + figures + 92 + 5 * kGrid};
 }
 
+QRectF FontLineDelegate::innerOf(const QRectF& item) const
+{
+    return item.adjusted(kMargin, 2 * kGrid, -kMargin, -2 * kGrid);
+}
+
+QRectF FontLineDelegate::figuresOf(const QRectF& item) const
+{
+    const QRectF inner = innerOf(item);
+    const double height = QFontMetrics(m_theme.text(TextSize::Small)).height();
+    return {inner.left(), inner.bottom() - height, inner.width(), height};
+}
+
+/// Marks one after the other as far as there is room for whole ones.
+std::vector<FontLineDelegate::PlacedMark> FontLineDelegate::placed(const std::vector<FitMarkLine>& lines, const QRectF& area) const
+{
+    const QFontMetrics plain(m_theme.text(TextSize::Small)), bold(m_theme.text(TextSize::Small, true));
+    std::vector<PlacedMark> marks;
+    double x = area.left();
+    for (const auto& line : lines) {
+        const double width = m_theme.px(TextSize::Body) + 5 + bold.horizontalAdvance(line.figure) + 5 + plain.horizontalAdvance(line.words);
+        if (x + width > area.right())
+            continue;
+        marks.push_back({&line, {x, area.top(), width, area.height()}});
+        x += width + 18;
+    }
+    return marks;
+}
+
+std::optional<FitMarkKind> FontLineDelegate::markAt(const QPoint& point, const QRect& item, int source_row) const
+{
+    const auto* preview = m_model.known(source_row);
+    if (!preview || !preview->card)
+        return std::nullopt;
+    const auto lines = fitMarkLines(*preview->card, m_job.job());
+    for (const auto& mark : placed(lines, figuresOf(item)))
+        if (mark.area.adjusted(-6, -6, 6, 6).contains(point))
+            return mark.line->kind;
+    return std::nullopt;
+}
+
 void FontLineDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option,
                              const QModelIndex& index) const
 {
     const auto& c = m_theme.colours();
     const int row = sourceRow(index);
-    const auto& entry = m_model.entry(row);
     const auto* preview = m_model.preview(row);
     const bool is_chosen = option.state & QStyle::State_Selected;
 
@@ -95,102 +138,127 @@ void FontLineDelegate::paint(QPainter* painter, const QStyleOptionViewItem& opti
     if (is_chosen)
         painter->fillRect(QRectF(area.left(), area.top(), 3, area.height() - 1), c.madder);
 
-    const QRectF inner = area.adjusted(kMargin, 2 * kGrid, -kMargin, -2 * kGrid);
-    const QFontMetrics heading(m_theme.heading(TextSize::Lead));
-    const QFontMetrics small(m_theme.text(TextSize::Small));
-
-    const QString name = QString::fromStdString(entry.info.readableName());
-    painter->setFont(m_theme.heading(TextSize::Lead));
-    painter->setPen(c.ink);
-    const QString shown_name =
-        heading.elidedText(name, Qt::ElideRight, static_cast<int>(inner.width() * 0.6));
-    painter->drawText(QPointF(inner.left(), inner.top() + heading.ascent()), shown_name);
-    const double after = inner.left() + heading.horizontalAdvance(shown_name) + 3 * kGrid;
-    QString about = QString::fromStdString(entry.info.manufacturer);
-    if (entry.info.is_picture_font)
-        about += (about.isEmpty() ? QString() : QStringLiteral(" · ")) + tr("pictures on the keys");
-    about += (about.isEmpty() ? QString() : QStringLiteral(" · ")) + originInWords(entry.origin);
-    painter->setFont(m_theme.text(TextSize::Small));
-    painter->setPen(c.soft_ink);
-    painter->drawText(QPointF(after, inner.top() + heading.ascent()),
-                      small.elidedText(about, Qt::ElideRight, static_cast<int>(inner.right() - after)));
-
-    const QRectF words(inner.left(), inner.top() + heading.height() + kGrid, inner.width(),
-                       inner.height() - heading.height() - small.height() - 2 * kGrid);
-    const QRectF figures(inner.left(), inner.bottom() - small.height(), inner.width(), small.height());
-    if (preview && !preview->error)
-        paintWords(*painter, words, *preview);
-    if (preview)
-        paintFigures(*painter, figures, *preview);
+    const QRectF inner = innerOf(area);
+    paintHead(*painter, inner, row);
+    const QRectF figures = figuresOf(area);
+    const double heading = QFontMetrics(m_theme.heading(TextSize::Lead)).height();
+    const QRectF words(inner.left(), inner.top() + heading + kGrid, inner.width(), figures.top() - inner.top() - heading - 2 * kGrid);
+    if (preview && preview->error)
+        paintError(*painter, figures, *preview->error);
+    if (preview && preview->card) {
+        const auto lines = fitMarkLines(*preview->card, m_job.job());
+        const auto shown = is_chosen && m_shown_mark ? std::ranges::find(lines, *m_shown_mark, &FitMarkLine::kind) : lines.end();
+        paintWords(*painter, words, *preview->card, shown == lines.end() ? nullptr : &*shown);
+        const QFont plain = m_theme.text(TextSize::Small), bold = m_theme.text(TextSize::Small, true);
+        for (const auto& mark : placed(lines, figures)) {
+            const double side = m_theme.px(TextSize::Body);
+            double x = mark.area.left();
+            paintMark(*painter, QRectF(x, mark.area.center().y() - side / 2, side, side), mark.line->mark, c);
+            x += side + 5;
+            const double baseline = mark.area.top() + QFontMetrics(plain).ascent();
+            painter->setFont(bold);
+            painter->setPen(c.ink);
+            painter->drawText(QPointF(x, baseline), mark.line->figure);
+            x += QFontMetrics(bold).horizontalAdvance(mark.line->figure) + 5;
+            painter->setFont(plain);
+            painter->setPen(c.soft_ink);
+            painter->drawText(QPointF(x, baseline), mark.line->words);
+            if (shown != lines.end() && mark.line == &*shown)
+                painter->fillRect(QRectF(mark.area.left(), mark.area.bottom() + 1, mark.area.width(), 2), c.madder);
+        }
+    }
     painter->restore();
 }
 
-void FontLineDelegate::paintWords(QPainter& painter, const QRectF& area, const FontPreview& preview) const
+void FontLineDelegate::paintHead(QPainter& painter, const QRectF& inner, int row) const
 {
-    const QRectF box = preview.path_mm.boundingRect();
+    const auto& c = m_theme.colours();
+    const QFontMetrics heading(m_theme.heading(TextSize::Lead)), small(m_theme.text(TextSize::Small));
+    QRectF room(inner.left(), inner.top(), inner.width(), heading.height());
+    paintVerdict(painter, room, row);
+    const QString shown_name = heading.elidedText(m_model.name(row), Qt::ElideRight, static_cast<int>(room.width() * 0.6));
+    painter.setFont(m_theme.heading(TextSize::Lead));
+    painter.setPen(c.ink);
+    painter.drawText(QPointF(room.left(), room.top() + heading.ascent()), shown_name);
+    QStringList about;
+    if (m_model.isListing(row)) {
+        const Listing& listing = m_model.listing(row);
+        about << listing.foundry << (listing.price.isEmpty() ? tr("free of charge") : listing.price) << tr("in the catalogue");
+        if (listing.styles.size() > 1)
+            about << tr("%1 styles").arg(listing.styles.size());
+    } else {
+        const auto& entry = m_model.entry(row);
+        about << QString::fromStdString(entry.info.manufacturer);
+        if (entry.info.is_picture_font)
+            about << tr("pictures on the keys");
+        about << originInWords(entry.origin);
+    }
+    about.removeAll(QString());
+    const double after = room.left() + heading.horizontalAdvance(shown_name) + 3 * kGrid;
+    painter.setFont(m_theme.text(TextSize::Small));
+    painter.setPen(c.soft_ink);
+    painter.drawText(QPointF(after, room.top() + heading.ascent()),
+                     small.elidedText(about.join(QStringLiteral(" · ")), Qt::ElideRight, static_cast<int>(room.right() - after)));
+}
+
+/// The verdict in words on a tint at the right, with a mark; what a listing claims stands there without one.
+void FontLineDelegate::paintVerdict(QPainter& painter, QRectF& room, int row) const
+{
+    const auto& c = m_theme.colours();
+    const auto* rights = m_model.rights(row);
+    const bool is_listing = m_model.isListing(row);
+    if (!rights && !(is_listing && !m_model.listing(row).claim.isEmpty()))
+        return;
+    const QString text = rights ? QString::fromUtf8(nameOf(rights->dossier.verdict).data()) : tr("listing says: “%1”").arg(m_model.listing(row).claim);
+    const QFont font = m_theme.text(TextSize::Small, rights != nullptr);
+    const QFontMetrics metrics(font);
+    const double side = rights ? m_theme.px(TextSize::Small) : 0.0;
+    const QString shown = metrics.elidedText(text, Qt::ElideRight, static_cast<int>(room.width() * 0.4));
+    const double width = metrics.horizontalAdvance(shown) + (rights ? side + 5 : 0.0) + 4 * kGrid;
+    const QRectF chip(room.right() - width, room.top() + 1, width, metrics.height() + kGrid);
+    if (rights) {
+        painter.setPen(Qt::NoPen);
+        painter.setBrush(tintOf(rights->dossier.verdict, c));
+        painter.drawRoundedRect(chip, kRadius, kRadius);
+        paintMark(painter, QRectF(chip.left() + 2 * kGrid, chip.center().y() - side / 2, side, side), markOf(rights->dossier.verdict), c);
+    }
+    painter.setFont(font);
+    painter.setPen(rights ? c.ink : c.soft_ink);
+    painter.drawText(QPointF(chip.left() + 2 * kGrid + (rights ? side + 5 : 0.0), chip.center().y() - metrics.height() / 2.0 + metrics.ascent()), shown);
+    room.setRight(chip.left() - 3 * kGrid);
+}
+
+void FontLineDelegate::paintWords(QPainter& painter, const QRectF& area, const FitCard& card, const FitMarkLine* shown) const
+{
+    const QRectF box = card.path_mm.boundingRect();
     if (box.isEmpty())
         return;
     // One common visual size: the same em for every font as far as the room allows.
     const double em_px = 0.62 * area.height();
-    const double scale = std::min(
-        {em_px / preview.design->em_mm * 1.45, area.width() / box.width(), area.height() / box.height()});
+    const double scale = std::min({em_px / card.em_mm * 1.45, area.width() / box.width(), area.height() / box.height()});
     QTransform place; // mapped first: a scaled painter fills ten times slower
     place.translate(area.left(), area.center().y());
     place.scale(scale, scale);
     place.translate(-box.left(), -box.center().y());
-    painter.fillPath(place.map(preview.path_mm), m_theme.colours().ink);
+    painter.fillPath(place.map(card.path_mm), m_theme.colours().ink);
+    if (shown)
+        paintPlaces(painter, *shown, place, m_theme);
 }
 
-void FontLineDelegate::paintFigures(QPainter& painter, const QRectF& area, const FontPreview& preview) const
+void FontLineDelegate::paintError(QPainter& painter, const QRectF& area, const Error& error) const
 {
-    const auto& c = m_theme.colours();
-    const QFont plain = m_theme.text(TextSize::Small);
-    const QFont bold = m_theme.text(TextSize::Small, true);
     double x = area.left();
-    const double baseline = area.top() + QFontMetrics(plain).ascent();
-    const auto write = [&](const QString& text, const QFont& font, const QColor& colour, double gap) {
-        painter.setFont(font);
-        painter.setPen(colour);
-        painter.drawText(QPointF(x, baseline), text);
-        x += QFontMetrics(font).horizontalAdvance(text) + gap;
-    };
-    const auto mark = [&](Mark m) {
+    const QFont plain = m_theme.text(TextSize::Small);
+    if (!isAboutTheJob(error.code)) {
         const double side = m_theme.px(TextSize::Body);
-        paintMark(painter, QRectF(x, area.center().y() - side / 2, side, side), m, c);
+        paintMark(painter, QRectF(x, area.center().y() - side / 2, side, side), Mark::Wrong, m_theme.colours());
         x += side + 5;
-    };
-    if (preview.error) {
-        if (!isAboutTheJob(preview.error->code))
-            mark(Mark::Wrong);
-        const QString text = QString::fromUtf8(errorText(preview.error->code).data());
-        write(QFontMetrics(plain).elidedText(text.left(1).toUpper() + text.mid(1), Qt::ElideRight,
-                                             static_cast<int>(area.right() - x)),
-              plain, c.soft_ink, 0);
-        return;
     }
-    const auto& design = *preview.design;
-    if (design.missing.empty()) {
-        mark(Mark::InOrder);
-        write(tr("all letters"), plain, c.soft_ink, 18);
-    } else {
-        mark(Mark::Wrong);
-        write(tr("lacks %1").arg(listed(design.missing)), plain, c.ink, 18);
-    }
-    const auto& f = design.figures_mm;
-    const auto figureAndWord = [&](const QString& text) {
-        if (x + QFontMetrics(bold).horizontalAdvance(text) > area.right())
-            return; // whole figures or none
-        const auto space = text.lastIndexOf(QLatin1Char(' '));
-        write(text.left(space), bold, c.ink, 5);
-        write(text.mid(space + 1), plain, c.soft_ink, 18);
-    };
-    figureAndWord(counted(f.pieces, "piece", "pieces"));
-    figureAndWord(counted(f.middles, "middle", "middles"));
-    figureAndWord(counted(f.nodes, "node", "nodes"));
-    const auto& job = m_job.job();
-    const bool by_height = job.size.by == SizeBy::Height;
-    figureAndWord(figureWithUnit(by_height ? f.box.width() : f.box.height(), job.unit) +
-                  (by_height ? tr(" wide") : tr(" high")));
+    const QString text = QString::fromUtf8(errorText(error.code).data());
+    painter.setFont(plain);
+    painter.setPen(m_theme.colours().soft_ink);
+    painter.drawText(QPointF(x, area.top() + QFontMetrics(plain).ascent()),
+                     QFontMetrics(plain).elidedText(text.left(1).toUpper() + text.mid(1), Qt::ElideRight, static_cast<int>(area.right() - x)));
 }
 
 } // namespace ink::ui

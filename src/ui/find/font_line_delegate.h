@@ -1,8 +1,8 @@
-// Paints one font: its readable name, the job's words in it, and what they come to.
+// Paints one font: its readable name, the job's words in it, its fit marks, and whether it may be sold.
 #pragma once
 
+#include "ui/find/fit_mark_list.h"
 #include "ui/find/font_list_model.h"
-#include "ui/theme.h"
 
 #include <QStyledItemDelegate>
 
@@ -19,18 +19,37 @@ public:
                const QModelIndex& index) const override;
     QSize sizeHint(const QStyleOptionViewItem& option, const QModelIndex& index) const override;
 
+    /// Shows the places of this mark on the word of the chosen font; none when empty.
+    void setShownMark(std::optional<FitMarkKind> kind) { m_shown_mark = kind; }
+    /// The mark under a point of an item; none between them.
+    std::optional<FitMarkKind> markAt(const QPoint& point, const QRect& item, int source_row) const;
+
 private:
-    void paintWords(QPainter& painter, const QRectF& area, const FontPreview& preview) const;
-    void paintFigures(QPainter& painter, const QRectF& area, const FontPreview& preview) const;
+    struct PlacedMark
+    {
+        const FitMarkLine* line;
+        QRectF area;
+    };
+    QRectF innerOf(const QRectF& item) const;
+    QRectF figuresOf(const QRectF& item) const;
+    std::vector<PlacedMark> placed(const std::vector<FitMarkLine>& lines, const QRectF& area) const;
+    void paintHead(QPainter& painter, const QRectF& inner, int row) const;
+    void paintVerdict(QPainter& painter, QRectF& room, int row) const;
+    void paintWords(QPainter& painter, const QRectF& area, const FitCard& card, const FitMarkLine* shown) const;
+    void paintError(QPainter& painter, const QRectF& area, const Error& error) const;
 
     FontListModel& m_model; // painting asks it for previews
     const JobModel& m_job;
     const Theme& m_theme;
+    std::optional<FitMarkKind> m_shown_mark;
 };
 
 /// "TrueType, variable", "OpenType", "WOFF2": the kind of font in words.
 QString kindInWords(const FaceInfo& info);
 /// "comes with Under Ink", "installed on this computer" …
 QString originInWords(FontOrigin origin);
+/// Tint behind a verdict, and the mark beside it.
+QColor tintOf(Verdict verdict, const Colours& colours);
+Mark markOf(Verdict verdict);
 
 } // namespace ink::ui

@@ -1,7 +1,6 @@
 #include "ui/find/font_list_model.h"
 
 #include "ui/measures.h"
-#include "ui/outline_paths.h"
 
 #include <algorithm>
 #include <iterator>
@@ -12,7 +11,7 @@ namespace {
 
 auto sortKey(const FontEntry& e)
 {
-    static constexpr int kOrder[] = {0, 2, 1, 3}; // demo, dropped, folder, system
+    static constexpr int kOrder[] = {0, 3, 1, 4, 2}; // demo, dropped, taken in, folder, system
     return std::tuple(kOrder[static_cast<int>(e.origin)], e.info.family, e.info.style, e.path.string(),
                       e.info.choice.face, e.info.choice.instance);
 }
@@ -27,9 +26,9 @@ QString spoken(const FontPreview& preview)
 {
     if (preview.error)
         return QString::fromStdString(preview.error->message());
-    const auto& f = preview.design->figures_mm;
-    return counted(f.pieces, "piece", "pieces") + QStringLiteral(", ") +
-           counted(f.middles, "middle", "middles") + QStringLiteral(", ") + counted(f.nodes, "node", "nodes");
+    const auto& m = preview.card->marks;
+    return counted(m.pieces, "piece", "pieces") + QStringLiteral(", ") +
+           counted(m.middles.size(), "middle", "middles") + QStringLiteral(", ") + counted(m.nodes, "node", "nodes");
 }
 
 } // namespace
@@ -39,8 +38,8 @@ FontRef refOf(const FontEntry& entry)
     return {entry.path.string(), entry.info.choice.face, entry.info.choice.instance};
 }
 
-FontListModel::FontListModel(JobModel& job, DesignService& designs, QObject* parent)
-    : QAbstractListModel(parent), m_job(job), m_designs(designs), m_last_job(job.job())
+FontListModel::FontListModel(JobModel& job, FitService& fits, std::shared_ptr<FontRightsReader> rights, QObject* parent)
+    : QAbstractListModel(parent), m_job(job), m_fits(fits), m_rights(std::move(rights)), m_last_job(job.job())
 {
     connect(&m_job, &JobModel::changed, this, &FontListModel::jobChanged);
 }
@@ -50,20 +49,32 @@ int FontListModel::rowCount(const QModelIndex& parent) const
     return parent.isValid() ? 0 : static_cast<int>(m_rows.size());
 }
 
+QString FontListModel::name(int row) const
+{
+    const Row& r = at(row);
+    return r.listing ? r.listing->name : QString::fromStdString(r.entry.info.readableName());
+}
+
 QVariant FontListModel::data(const QModelIndex& index, int role) const
 {
     if (!checkIndex(index, CheckIndexOption::IndexIsValid))
         return {};
-    const auto& row = m_rows[static_cast<std::size_t>(index.row())];
+    const Row& row = at(index.row());
     switch (role) {
     case Qt::DisplayRole:
-        return QString::fromStdString(row.entry.info.readableName());
+        return name(index.row());
     case Qt::AccessibleTextRole: {
-        const QString name = QString::fromStdString(row.entry.info.readableName());
-        return row.preview ? name + QStringLiteral(", ") + spoken(*row.preview) : name;
+        QString text = name(index.row());
+        if (row.listing)
+            text += tr(", in the catalogue");
+        if (row.preview)
+            text += QStringLiteral(", ") + spoken(*row.preview);
+        if (row.rights)
+            text += QStringLiteral(", ") + QString::fromUtf8(nameOf(row.rights->dossier.verdict).data());
+        return text;
     }
     case Qt::ToolTipRole:
-        return QString::fromStdString(row.entry.path.string());
+        return row.listing ? row.listing->description : QString::fromStdString(row.entry.path.string());
     default:
         return {};
     }
@@ -74,42 +85,75 @@ void FontListModel::addEntries(const std::vector<FontEntry>& entries)
     std::vector<Row> added;
     for (const auto& entry : entries)
         if (m_known.insert(keyOf(refOf(entry))).second)
-            added.push_back(Row{entry, m_next_slot++, 0, nullptr});
+            added.push_back(Row{entry, nullptr, m_next_slot++, 0, false, nullptr, nullptr});
+    std::ranges::sort(added, {}, [](const Row& r) { return sortKey(r.entry); });
+    insert(std::move(added));
+}
+
+void FontListModel::insert(std::vector<Row> added)
+{
     const auto key = [](const Row& r) { return sortKey(r.entry); };
-    std::ranges::sort(added, {}, key);
+    const auto own_end = [this] { return std::ranges::find_if(m_rows, [](const Row& r) { return r.listing != nullptr; }); };
     // Thousands of system fonts arrive at once: what stands together goes in together.
     for (auto first = added.begin(); first != added.end();) {
-        const auto at = std::ranges::lower_bound(m_rows, key(*first), {}, key);
+        const auto end = own_end();
+        const auto place = std::ranges::lower_bound(m_rows.begin(), end, key(*first), {}, key);
         auto last = first + 1;
-        while (last != added.end() && (at == m_rows.end() || key(*last) < key(*at)))
+        while (last != added.end() && (place == end || key(*last) < key(*place)))
             ++last;
-        const auto row = static_cast<int>(at - m_rows.begin());
+        const auto row = static_cast<int>(place - m_rows.begin());
         beginInsertRows({}, row, row + static_cast<int>(last - first) - 1);
-        m_rows.insert(at, std::make_move_iterator(first), std::make_move_iterator(last));
+        m_rows.insert(place, std::make_move_iterator(first), std::make_move_iterator(last));
+        m_row_of_slot.clear();
         endInsertRows();
         first = last;
     }
 }
 
+void FontListModel::addListings(const std::vector<Listing>& listings)
+{
+    if (listings.empty())
+        return;
+    beginInsertRows({}, rowCount(), rowCount() + static_cast<int>(listings.size()) - 1);
+    m_rows.reserve(m_rows.size() + listings.size());
+    for (const auto& listing : listings)
+        m_rows.push_back(Row{{}, std::make_shared<const Listing>(listing), m_next_slot++, 0, false, nullptr, nullptr});
+    m_row_of_slot.clear();
+    endInsertRows();
+}
+
+void FontListModel::removeListings()
+{
+    const auto first = std::ranges::find_if(m_rows, [](const Row& r) { return r.listing != nullptr; });
+    if (first == m_rows.end())
+        return;
+    beginRemoveRows({}, static_cast<int>(first - m_rows.begin()), rowCount() - 1);
+    m_rows.erase(first, m_rows.end());
+    m_row_of_slot.clear();
+    endRemoveRows();
+}
+
 int FontListModel::rowOf(const FontRef& font) const
 {
-    const auto found = std::ranges::find_if(m_rows, [&](const Row& r) { return refOf(r.entry) == font; });
+    const auto found = std::ranges::find_if(m_rows, [&](const Row& r) { return !r.listing && refOf(r.entry) == font; });
     return found == m_rows.end() ? -1 : static_cast<int>(found - m_rows.begin());
 }
 
 int FontListModel::rowOfSlot(quint64 slot) const
 {
-    const auto found = std::ranges::find(m_rows, slot, &Row::slot);
-    return found == m_rows.end() ? -1 : static_cast<int>(found - m_rows.begin());
+    auto& rows = const_cast<QHash<quint64, int>&>(m_row_of_slot); // made again after rows moved
+    if (rows.isEmpty())
+        for (std::size_t i = 0; i < m_rows.size(); ++i)
+            rows[m_rows[i].slot] = static_cast<int>(i);
+    return rows.value(slot, -1);
 }
 
 void FontListModel::jobChanged()
 {
     // Only what the words look like asks for new previews; the rest of the job does not redraw them.
     const auto& job = m_job.job();
-    const bool same = job.words == m_last_job.words && job.size == m_last_job.size &&
-                      job.is_mirrored == m_last_job.is_mirrored && job.tracking_em == m_last_job.tracking_em;
-    const bool repaint = job.unit != m_last_job.unit;
+    const bool same = job.words == m_last_job.words && job.size == m_last_job.size && job.tracking_em == m_last_job.tracking_em;
+    const bool repaint = job.unit != m_last_job.unit || job.process != m_last_job.process || job.purpose != m_last_job.purpose;
     m_last_job = job;
     if (same && !repaint)
         return;
@@ -117,6 +161,22 @@ void FontListModel::jobChanged()
         ++m_job_serial;
     if (!m_rows.empty())
         emit dataChanged(index(0), index(rowCount() - 1));
+    emit learned();
+}
+
+void FontListModel::took(quint64 slot, const FitResult& result)
+{
+    const int row = rowOfSlot(slot);
+    if (row < 0)
+        return;
+    auto preview = std::make_shared<FontPreview>();
+    if (result)
+        preview->card = *result;
+    else
+        preview->error = result.error();
+    m_rows[static_cast<std::size_t>(row)].preview = std::move(preview);
+    emit dataChanged(index(row), index(row));
+    emit learned();
 }
 
 const FontPreview* FontListModel::preview(int row)
@@ -124,25 +184,49 @@ const FontPreview* FontListModel::preview(int row)
     auto& r = m_rows[static_cast<std::size_t>(row)];
     if (r.asked_for != m_job_serial) {
         r.asked_for = m_job_serial;
-        Job upright = m_job.job();
-        upright.is_mirrored = false; // words in a list are there to be read
-        m_designs.request(r.slot, upright, refOf(r.entry), -1,
-                          [this, slot = r.slot](const DesignResult& result) {
-                              const int at = rowOfSlot(slot);
-                              if (at < 0)
-                                  return;
-                              auto preview = std::make_shared<FontPreview>();
-                              if (result) {
-                                  preview->design = *result;
-                                  preview->path_mm = toPainterPath((*result)->outline_mm);
-                              } else {
-                                  preview->error = result.error();
-                              }
-                              m_rows[static_cast<std::size_t>(at)].preview = std::move(preview);
-                              emit dataChanged(index(at), index(at));
-                          });
+        const auto done = [this, slot = r.slot](const FitResult& result) { took(slot, result); };
+        if (r.listing)
+            m_fits.requestListing(r.slot, m_job.job(), r.listing->id, {}, {}, -1, done);
+        else
+            m_fits.request(r.slot, m_job.job(), refOf(r.entry), {}, -1, done);
     }
     return r.preview.get();
+}
+
+const FontRights* FontListModel::rights(int row)
+{
+    auto& r = m_rows[static_cast<std::size_t>(row)];
+    if (!r.listing && !r.asked_for_rights) {
+        r.asked_for_rights = true;
+        constexpr quint64 kRightsSlots = quint64{1} << 40; // beside the marks' slots
+        m_fits.pool().run(kRightsSlots + r.slot, -2, [this, slot = r.slot, path = r.entry.path, reader = m_rights](const CancelToken& token) -> SlotPool::Answer {
+            auto read = reader->read(path, token);
+            return [this, slot, read = std::move(read)] {
+                const int at_row = rowOfSlot(slot);
+                if (at_row < 0 || !read)
+                    return;
+                m_rows[static_cast<std::size_t>(at_row)].rights = std::make_shared<const FontRights>(*read);
+                emit dataChanged(index(at_row), index(at_row));
+                emit learned();
+            };
+        });
+    }
+    return r.rights.get();
+}
+
+void FontListModel::forgetRights(int row)
+{
+    auto& r = m_rows[static_cast<std::size_t>(row)];
+    r.asked_for_rights = false;
+    rights(row);
+}
+
+void FontListModel::askForAll(int most)
+{
+    for (int row = 0; row < std::min(most, rowCount()); ++row) {
+        preview(row);
+        rights(row);
+    }
 }
 
 } // namespace ink::ui

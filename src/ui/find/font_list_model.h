@@ -1,13 +1,11 @@
-// The fonts as a list, each with what the job's words become in it.
+// The fonts as a list, own ones and the catalogue's, each with what the job's words become in it.
 #pragma once
 
-#include "core/design/composition.h"
 #include "shelf/font_sources.h"
-#include "ui/design_service.h"
+#include "ui/fit_service.h"
 #include "ui/job_model.h"
 
 #include <QAbstractListModel>
-#include <QPainterPath>
 
 #include <memory>
 #include <optional>
@@ -20,9 +18,8 @@ namespace ink::ui {
 /// The words in one font, ready to paint.
 struct FontPreview
 {
-    /// Welded, in mm, y down; empty with an error.
-    QPainterPath path_mm;
-    std::shared_ptr<const Design> design;
+    /// Null with an error.
+    std::shared_ptr<const FitCard> card;
     std::optional<Error> error;
 };
 
@@ -30,36 +27,67 @@ class FontListModel : public QAbstractListModel
 {
     Q_OBJECT
 public:
-    FontListModel(JobModel& job, DesignService& designs, QObject* parent = nullptr);
+    FontListModel(JobModel& job, FitService& fits, std::shared_ptr<FontRightsReader> rights, QObject* parent = nullptr);
 
     int rowCount(const QModelIndex& parent = {}) const override;
     QVariant data(const QModelIndex& index, int role) const override;
 
     /// Adds faces that are not there yet; demo fonts stand first, the system's last.
     void addEntries(const std::vector<FontEntry>& entries);
-    const FontEntry& entry(int row) const { return m_rows[static_cast<std::size_t>(row)].entry; }
+    /// The catalogue's, behind the person's own fonts.
+    void addListings(const std::vector<Listing>& listings);
+    void removeListings();
+
+    bool isListing(int row) const { return at(row).listing != nullptr; }
+    const FontEntry& entry(int row) const { return at(row).entry; }
+    const Listing& listing(int row) const { return *at(row).listing; }
+    QString name(int row) const;
     /// -1 when the font is not in the list.
     int rowOf(const FontRef& font) const;
 
     /// The last preview made, even when the job has changed since; null before the first. Asks for a
     /// new one where it is out of date.
     const FontPreview* preview(int row);
+    /// The same without asking.
+    const FontPreview* known(int row) const { return at(row).preview.get(); }
+    /// Null as long as it is being read, for listings, and where it cannot be read. Asks for it.
+    const FontRights* rights(int row);
+    const FontRights* knownRights(int row) const { return at(row).rights.get(); }
+    void forgetRights(int row);
+    /// Asks for the marks of rows out of sight as well, up to `most`: filters need them.
+    void askForAll(int most);
+
+    FitService& fits() { return m_fits; }
+    FontRightsReader& rightsReader() { return *m_rights; }
+    const Job& job() const { return m_job.job(); }
+
+signals:
+    /// Marks or rights arrived: filters may want another look.
+    void learned();
 
 private:
     struct Row
     {
         FontEntry entry;
+        std::shared_ptr<const Listing> listing;
         quint64 slot = 0;
         quint64 asked_for = 0; // the job's serial the newest request was made for
+        bool asked_for_rights = false;
         std::shared_ptr<FontPreview> preview;
+        std::shared_ptr<const FontRights> rights;
     };
+    const Row& at(int row) const { return m_rows[static_cast<std::size_t>(row)]; }
     void jobChanged();
     int rowOfSlot(quint64 slot) const;
+    void took(quint64 slot, const FitResult& result);
+    void insert(std::vector<Row> added);
 
     JobModel& m_job;
-    DesignService& m_designs;
+    FitService& m_fits;
+    std::shared_ptr<FontRightsReader> m_rights;
     std::vector<Row> m_rows;
     std::unordered_set<std::string> m_known;
+    QHash<quint64, int> m_row_of_slot;
     quint64 m_next_slot = 1000;
     quint64 m_job_serial = 1;
     Job m_last_job;

@@ -1,0 +1,451 @@
+#include "ui/find/card_page.h"
+
+#include "ui/find/find_filter.h"
+#include "ui/find/font_line_delegate.h"
+#include "ui/measures.h"
+
+#include <QButtonGroup>
+#include <QDate>
+#include <QFileInfo>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QLineEdit>
+#include <QPushButton>
+#include <QScrollArea>
+#include <QStackedWidget>
+#include <QUndoCommand>
+
+#include <algorithm>
+
+namespace ink::ui {
+namespace {
+
+constexpr quint64 kCardSlot = 100, kKeyMapSlot = 101;
+
+QString text(std::string_view utf8)
+{
+    return QString::fromUtf8(utf8.data(), static_cast<qsizetype>(utf8.size()));
+}
+
+/// What was added to a font's rights, undone and redone like every other edit.
+class ChangeRights : public QUndoCommand
+{
+public:
+    ChangeRights(const RightsStore& store, std::string sha256, RightsRecord before, RightsRecord after, std::function<void(const Result<void>&)> saved, const QString& what)
+        : QUndoCommand(what), m_store(store), m_sha256(std::move(sha256)), m_before(std::move(before)), m_after(std::move(after)), m_saved(std::move(saved))
+    {
+    }
+    void undo() override { m_saved(m_store.save(m_sha256, m_before)); }
+    void redo() override { m_saved(m_store.save(m_sha256, m_after)); }
+
+private:
+    RightsStore m_store;
+    std::string m_sha256;
+    RightsRecord m_before, m_after;
+    std::function<void(const Result<void>&)> m_saved;
+};
+
+} // namespace
+
+std::string swashFeatures(const FitMarks& marks, const std::string& words)
+{
+    const auto isDressable = [](const LetterForms& letter) { return letter.letter.line == 0 && std::ranges::any_of(letter.forms, &Alternate::is_swash); };
+    const auto first = std::ranges::find_if(marks.alternates, isDressable);
+    if (first == marks.alternates.end())
+        return {};
+    const auto last = std::find_if(marks.alternates.rbegin(), marks.alternates.rend(), isDressable);
+    const auto featureFor = [&](const LetterForms& letter) {
+        const auto form = std::ranges::find_if(letter.forms, &Alternate::is_swash);
+        // Ranges count in the shaper's units, UTF-16.
+        const auto at = QString::fromStdString(words.substr(0, letter.cluster)).size();
+        return QStringLiteral("%1[%2:%3]=%4").arg(text(form->feature)).arg(at).arg(at + 1).arg(form->value).toStdString();
+    };
+    return &*last == &*first ? featureFor(*first) : featureFor(*first) + "," + featureFor(*last);
+}
+
+CardPage::CardPage(JobModel& job, FontListModel& fonts, CatalogueClient& catalogue, const Theme& theme, RightsQuestions questions, QWidget* parent)
+    : QWidget(parent), m_job(job), m_fonts(fonts), m_catalogue(catalogue), m_theme(theme)
+{
+    setObjectName(QStringLiteral("page"));
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(0);
+    column->addWidget(buildHead());
+    m_stack = new QStackedWidget(this);
+    m_alphabet = new GlyphGrid(theme, this);
+    m_key_map = new GlyphGrid(theme, this);
+    m_dossier = new DossierView(theme, std::move(questions), this);
+    m_stack->addWidget(buildWords());
+    m_stack->addWidget(scrolled(m_alphabet, "alphabetScroll"));
+    m_stack->addWidget(scrolled(m_key_map, "keyMapScroll"));
+    m_stack->addWidget(buildSizes());
+    m_stack->addWidget(buildPackage());
+    m_stack->addWidget(m_dossier);
+    column->addWidget(m_stack, 1);
+    connect(&m_fonts, &FontListModel::learned, this, [this] {
+        if (m_row >= 0 && m_row < m_fonts.rowCount() && isVisible() && m_tabs->checkedId() == Rights && !m_fonts.isListing(m_row) && m_fonts.knownRights(m_row) &&
+            m_dossier->findChild<QWidget*>(QStringLiteral("verdict")) == nullptr)
+            showRights();
+    });
+    connect(&m_job, &JobModel::changed, this, [this] {
+        if (m_row >= 0 && isVisible())
+            showWords();
+    });
+    connect(m_dossier, &DossierView::recordChanged, this, &CardPage::keepRecord);
+    connect(m_dossier, &DossierView::paperWanted, this, &CardPage::attach);
+}
+
+QWidget* CardPage::buildHead()
+{
+    auto* head = new QWidget(this);
+    auto* column = new QVBoxLayout(head);
+    column->setContentsMargins(kMargin, 2 * kGrid, kMargin, 0);
+    column->setSpacing(kGrid);
+    auto* row = new QHBoxLayout;
+    row->setSpacing(3 * kGrid);
+    auto* back = new QPushButton(tr("All fonts"), head);
+    back->setObjectName(QStringLiteral("cardBack"));
+    back->setProperty("role", QStringLiteral("quiet"));
+    m_name = new QLabel(head);
+    m_name->setObjectName(QStringLiteral("cardName"));
+    m_name->setFont(m_theme.heading(TextSize::Title));
+    m_about = new QLabel(head);
+    m_about->setObjectName(QStringLiteral("cardAbout"));
+    m_about->setProperty("role", QStringLiteral("soft"));
+    m_about->setFont(m_theme.text(TextSize::Small));
+    m_about->setMinimumWidth(10);
+    m_buy = new QPushButton(tr("Buy a licence…"), head);
+    m_buy->setObjectName(QStringLiteral("cardBuy"));
+    m_main = new QPushButton(head);
+    m_main->setObjectName(QStringLiteral("cardMain"));
+    m_main->setProperty("role", QStringLiteral("main"));
+    row->addWidget(back);
+    row->addWidget(m_name);
+    row->addWidget(m_about, 1);
+    row->addWidget(m_buy);
+    row->addWidget(m_main);
+    column->addLayout(row);
+
+    auto* tabs = new QHBoxLayout;
+    tabs->setSpacing(5 * kGrid);
+    m_tabs = new QButtonGroup(this);
+    const QStringList names{tr("Your words"), tr("Alphabet"), tr("Key map"), tr("Sizes"), tr("Package"), tr("Rights")};
+    for (int i = 0; i < names.size(); ++i) {
+        auto* tab = new QPushButton(names[i], head);
+        tab->setObjectName(QStringLiteral("cardTab%1").arg(i));
+        tab->setCheckable(true);
+        tab->setProperty("role", QStringLiteral("tab"));
+        m_tabs->addButton(tab, i);
+        tabs->addWidget(tab);
+    }
+    tabs->addStretch(1);
+    column->addLayout(tabs);
+    connect(m_tabs, &QButtonGroup::idClicked, this, [this](int tab) { openTab(static_cast<Tab>(tab)); });
+    connect(back, &QPushButton::clicked, this, &CardPage::backWanted);
+    connect(m_main, &QPushButton::clicked, this, [this] {
+        if (m_fonts.isListing(m_row))
+            emit fetchWanted(m_row);
+        else {
+            m_job.setFont(refOf(m_fonts.entry(m_row)));
+            emit composeWanted();
+        }
+    });
+    connect(m_buy, &QPushButton::clicked, this, [this] { emit buyWanted(m_row); });
+    return head;
+}
+
+QScrollArea* CardPage::scrolled(QWidget* inside, const char* name)
+{
+    auto* scroll = new QScrollArea(this);
+    scroll->setObjectName(QLatin1String(name));
+    scroll->setWidgetResizable(true);
+    scroll->setFrameShape(QFrame::NoFrame);
+    scroll->setWidget(inside);
+    return scroll;
+}
+
+QWidget* CardPage::buildWords()
+{
+    auto* page = new QWidget(this);
+    auto* row = new QHBoxLayout(page);
+    row->setContentsMargins(0, 0, 0, 0);
+    row->setSpacing(0);
+    auto* left = new QWidget(page);
+    auto* column = new QVBoxLayout(left);
+    column->setContentsMargins(kMargin, 3 * kGrid, kMargin, kMargin);
+    auto* line = new QHBoxLayout;
+    m_sample = new QLineEdit(left);
+    m_sample->setObjectName(QStringLiteral("cardSample"));
+    m_sample->setPlaceholderText(tr("Any other words to try; empty shows the job's"));
+    m_sample->setAccessibleName(tr("Other words to try in this font"));
+    m_sample->setClearButtonEnabled(true);
+    m_swashes = new QPushButton(tr("With swashes"), left);
+    m_swashes->setObjectName(QStringLiteral("cardSwashes"));
+    m_swashes->setCheckable(true);
+    m_swashes->setProperty("role", QStringLiteral("wish"));
+    line->addWidget(m_sample, 1);
+    line->addWidget(m_swashes);
+    column->addLayout(line);
+    m_view = new WordsView(m_theme, left);
+    m_view->setObjectName(QStringLiteral("cardWords"));
+    column->addWidget(m_view, 1);
+    row->addWidget(left, 1);
+
+    auto* side = new QWidget(page);
+    side->setObjectName(QStringLiteral("sidePanel"));
+    side->setAttribute(Qt::WA_StyledBackground);
+    auto* side_column = new QVBoxLayout(side);
+    side_column->setContentsMargins(3 * kGrid, kMargin, 3 * kGrid, kMargin);
+    m_marks = new MarkPanel(m_theme, side);
+    m_marks->setObjectName(QStringLiteral("cardMarks"));
+    side_column->addWidget(m_marks);
+    side_column->addStretch(1);
+    auto* scroll = scrolled(side, "cardMarksScroll");
+    scroll->setFixedWidth(m_theme.scaled(310));
+    row->addWidget(scroll);
+    connect(m_marks, &MarkPanel::shownChanged, m_view, &WordsView::setShownMark);
+    connect(m_sample, &QLineEdit::textChanged, this, [this] { showWords(); });
+    connect(m_swashes, &QPushButton::toggled, this, [this] { showWords(); });
+    return page;
+}
+
+QWidget* CardPage::buildSizes()
+{
+    m_sizes = new QWidget(this);
+    m_sizes->setLayout(new QVBoxLayout);
+    m_sizes->layout()->setContentsMargins(kMargin, kMargin, kMargin, kMargin);
+    return scrolled(m_sizes, "sizesScroll");
+}
+
+QWidget* CardPage::buildPackage()
+{
+    m_package = new QLabel(this);
+    m_package->setObjectName(QStringLiteral("cardPackage"));
+    m_package->setWordWrap(true);
+    m_package->setAlignment(Qt::AlignTop);
+    m_package->setMargin(kMargin);
+    m_package->setTextInteractionFlags(Qt::TextSelectableByMouse | Qt::TextSelectableByKeyboard);
+    return scrolled(m_package, "packageScroll");
+}
+
+void CardPage::open(int row, Tab tab)
+{
+    m_row = row;
+    ++m_opened;
+    m_card.reset();
+    m_sample->clear();
+    m_view->setShownMark(std::nullopt);
+    m_marks->setShown(std::nullopt);
+    m_alphabet->setSections({});
+    m_key_map->setSections({});
+    m_name->setText(m_fonts.name(row));
+    QStringList about;
+    const bool is_listing = m_fonts.isListing(row);
+    if (is_listing) {
+        const auto& listing = m_fonts.listing(row);
+        about << tr("%1, by %2").arg(listing.foundry, listing.author) << (listing.price.isEmpty() ? tr("free of charge") : listing.price)
+              << tr("since %1").arg(listing.published) << tr("fetched %1 times").arg(listing.popularity);
+    } else {
+        const auto& info = m_fonts.entry(row).info;
+        about << text(info.manufacturer) << kindInWords(info) << text(info.version) << originInWords(m_fonts.entry(row).origin);
+    }
+    about.removeAll(QString());
+    m_about->setText(about.join(QStringLiteral(" · ")));
+    m_main->setText(is_listing ? tr("Fetch it") : tr("Set the words in it"));
+    m_buy->setVisible(is_listing && m_fonts.listing(row).has_shop);
+    openTab(tab);
+}
+
+void CardPage::openTab(Tab tab)
+{
+    m_tabs->button(tab)->setChecked(true);
+    m_stack->setCurrentIndex(tab);
+    showWords();
+    if (tab == Alphabet || tab == KeyMapTab)
+        showKeyMap();
+    if (tab == Package)
+        showPackage();
+    if (tab == Rights)
+        showRights();
+}
+
+void CardPage::showWords()
+{
+    Job job = m_job.job();
+    if (!m_sample->text().trimmed().isEmpty())
+        job.words = m_sample->text().toStdString();
+    const bool dresses = m_swashes->isChecked() && m_card;
+    const std::string features = dresses ? swashFeatures(m_card->marks, job.words) : std::string();
+    ++m_waiting;
+    const auto done = [this, job, opened = m_opened, dresses](const FitResult& result) {
+        --m_waiting;
+        if (opened != m_opened)
+            return;
+        if (!result) {
+            m_view->setProblem(QString::fromStdString(result.error().message()));
+            m_marks->setLines({});
+            return;
+        }
+        m_view->setCard(*result, job);
+        m_marks->setLines(fitMarkLines(**result, job));
+        if (!dresses) {
+            m_card = *result;
+            m_swashes->setEnabled(m_card->marks.hasSwash() || m_swashes->isChecked());
+            if (m_swashes->isChecked() && m_card->marks.hasSwash())
+                return showWords();
+            if (m_tabs->checkedId() == Sizes)
+                showSizes();
+        }
+    };
+    if (m_fonts.isListing(m_row))
+        m_fonts.fits().requestListing(kCardSlot, job, m_fonts.listing(m_row).id, {}, QString::fromStdString(features), 1, done);
+    else
+        m_fonts.fits().request(kCardSlot, job, refOf(m_fonts.entry(m_row)), features, 1, done);
+    m_waiting = 1; // the newest request of the slot is the only one that answers
+}
+
+void CardPage::showKeyMap()
+{
+    if (m_fonts.isListing(m_row)) {
+        m_catalogue.keyMap(m_fonts.listing(m_row).id, {}, [this, opened = m_opened](const Result<std::shared_ptr<const RemoteKeyMap>>& map) {
+            if (opened != m_opened)
+                return;
+            if (map)
+                take(*map);
+            else
+                emit problem(map.error());
+        });
+        return;
+    }
+    const auto font = refOf(m_fonts.entry(m_row));
+    m_fonts.fits().pool().run(kKeyMapSlot, 1, [this, font, opened = m_opened, &faces = m_fonts.fits().faces()](const CancelToken&) -> SlotPool::Answer {
+        const auto face = faces.open(font.path, {font.face, font.instance});
+        const auto map = face ? std::make_shared<const RemoteKeyMap>(localKeyMap(**face)) : nullptr;
+        return [this, map, opened] {
+            if (map && opened == m_opened)
+                take(map);
+        };
+    });
+}
+
+void CardPage::take(std::shared_ptr<const RemoteKeyMap> map)
+{
+    m_alphabet->setSections(alphabetSections(*map));
+    m_key_map->setSections(keyMapSections(*map));
+}
+
+void CardPage::showSizes()
+{
+    qDeleteAll(m_sizes->findChildren<QWidget*>(QString(), Qt::FindDirectChildrenOnly));
+    if (!m_card)
+        return;
+    auto* column = static_cast<QVBoxLayout*>(m_sizes->layout());
+    while (auto* item = column->takeAt(0))
+        delete item;
+    const double px_per_mm = logicalDpiX() / 25.4;
+    for (const double height_mm : {6.0, 12.0, 20.0, 35.0, 60.0}) {
+        const auto card = cardOf(m_card->shape, {SizeBy::Height, height_mm});
+        if (!card)
+            continue;
+        const auto lines = fitMarkLines(**card, m_job.job());
+        const auto stroke = std::ranges::find(lines, FitMarkKind::Stroke, &FitMarkLine::kind);
+        auto* row_widget = new QWidget(m_sizes);
+        auto* row = new QHBoxLayout(row_widget);
+        row->setContentsMargins(0, 0, 0, 0);
+        auto* mark = new MarkLabel(m_theme, row_widget);
+        if (stroke != lines.end())
+            mark->setMark(stroke->mark);
+        auto* figures = new QLabel(QStringLiteral("<b>%1</b> %2<br>%3").arg(figureWithUnit(height_mm, m_job.job().unit), tr("high"),
+                                                                              stroke == lines.end() ? QString() : tr("thinnest %1").arg(stroke->figure)), row_widget);
+        figures->setFont(m_theme.text(TextSize::Small));
+        figures->setFixedWidth(m_theme.scaled(150));
+        auto* view = new WordsView(m_theme, row_widget);
+        view->setCard(*card, m_job.job());
+        view->setScale(px_per_mm);
+        view->setFixedHeight(view->sizeHint().height());
+        row->addWidget(mark, 0, Qt::AlignTop);
+        row->addWidget(figures, 0, Qt::AlignTop);
+        row->addWidget(view, 1);
+        column->addWidget(row_widget);
+    }
+    column->addStretch(1);
+}
+
+void CardPage::showPackage()
+{
+    if (m_fonts.isListing(m_row)) {
+        m_package->setText(tr("Asking what the package holds …"));
+        m_catalogue.details(m_fonts.listing(m_row).id, [this, opened = m_opened](const Result<ListingDetails>& details) {
+            if (opened != m_opened)
+                return;
+            if (!details)
+                return m_package->setText(QString::fromStdString(details.error().message()).toHtmlEscaped());
+            QString html = QStringLiteral("<h3>%1</h3><p>%2</p>").arg(details->listing.package.toHtmlEscaped(),
+                                                                       tr("%1 kB. Author: %2, %3. Tags: %4.").arg((details->bytes + 999) / 1000).arg(details->listing.author, details->listing.contact, details->listing.tags.join(QStringLiteral(", "))).toHtmlEscaped());
+            html += QStringLiteral("<table cellspacing='6'>");
+            for (const auto& file : details->files)
+                html += QStringLiteral("<tr><td>%1</td><td>%2</td></tr>").arg(file.name.toHtmlEscaped(), file.role.toHtmlEscaped());
+            m_package->setText(html + QStringLiteral("</table>"));
+        });
+        return;
+    }
+    const auto& entry = m_fonts.entry(m_row);
+    QString html = QStringLiteral("<h3>%1</h3><p>%2</p>").arg(text(entry.path.filename().string()).toHtmlEscaped(), text(entry.path.parent_path().string()).toHtmlEscaped());
+    if (const auto* rights = m_fonts.rights(m_row)) {
+        html += QStringLiteral("<p><b>%1</b></p><table cellspacing='6'>").arg(tr("What speaks of it"));
+        for (const auto& evidence : rights->dossier.evidence)
+            html += QStringLiteral("<tr><td>%1</td></tr>").arg(text(evidence.name).toHtmlEscaped());
+        html += QStringLiteral("</table>");
+    }
+    m_package->setText(html);
+}
+
+void CardPage::showRights()
+{
+    if (m_fonts.isListing(m_row))
+        return m_dossier->setListing(m_fonts.listing(m_row));
+    const auto& info = m_fonts.entry(m_row).info;
+    const auto& job = m_job.job();
+    const LetterFacts facts{info.readableName(), info.version, info.manufacturer,
+                            "goods with the words \xE2\x80\x9C" + job.words + "\xE2\x80\x9D, " + std::string(infoOf(job.process).tool) + " " + std::string(infoOf(job.process).in_what)};
+    m_dossier->setRights(m_fonts.rights(m_row), facts, {});
+}
+
+void CardPage::keepRecord(const RightsRecord& record, const QString& what)
+{
+    const auto* rights = m_fonts.knownRights(m_row);
+    if (!rights)
+        return;
+    const auto font = refOf(m_fonts.entry(m_row));
+    m_job.undoStack().push(new ChangeRights(m_fonts.rightsReader().store(), rights->sha256, rights->record, record,
+                                            [this, font](const Result<void>& saved) {
+                                                if (!saved)
+                                                    emit problem(saved.error());
+                                                const int row = m_fonts.rowOf(font);
+                                                if (row < 0)
+                                                    return;
+                                                if (row == m_row && isVisible())
+                                                    m_dossier->setRights(nullptr, {}, {}); // read again, then shown
+                                                m_fonts.forgetRights(row);
+                                            },
+                                            what));
+}
+
+void CardPage::attach(const QString& file, const QString& for_what)
+{
+    const auto* rights = m_fonts.knownRights(m_row);
+    if (!rights)
+        return;
+    const auto kept = m_fonts.rightsReader().store().keepPaper(file.toStdString());
+    if (!kept)
+        return emit problem(kept.error());
+    AttachedPaper paper{QFileInfo(file).fileName().toStdString(), *kept, {}, for_what.trimmed().toStdString(), QDate::currentDate().toString(Qt::ISODate).toStdString(), {}};
+    if (const auto contents = inspectPackage(file.toStdString()))
+        for (const auto& entry : contents->entries)
+            paper.text += entry.text;
+    RightsRecord record = rights->record;
+    record.papers.push_back(std::move(paper));
+    keepRecord(record, tr("attach a paper"));
+}
+
+} // namespace ink::ui

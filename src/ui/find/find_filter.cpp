@@ -1,0 +1,234 @@
+#include "ui/find/find_filter.h"
+
+#include <QRegularExpression>
+
+#include <limits>
+
+namespace ink::ui {
+namespace {
+
+constexpr double kUnknown = std::numeric_limits<double>::max();
+
+double priceOf(const QString& price)
+{
+    static const QRegularExpression number(QStringLiteral("[0-9]+([.,][0-9]+)?"));
+    const auto match = number.match(price);
+    return match.hasMatch() ? match.captured().replace(QLatin1Char(','), QLatin1Char('.')).toDouble() : 0.0;
+}
+
+} // namespace
+
+FindFilter::FindFilter(FontListModel& fonts, QObject* parent) : QSortFilterProxyModel(parent), m_fonts(fonts)
+{
+    setSourceModel(&fonts);
+    setDynamicSortFilter(false); // marks arrive one by one; looking again after each would scroll the list away
+}
+
+void FindFilter::setWords(const QString& words)
+{
+    m_words = words.simplified();
+    invalidateFilter();
+}
+
+void FindFilter::setWish(FindWish wish, bool is_on)
+{
+    is_on ? void(m_wishes.insert(static_cast<int>(wish))) : void(m_wishes.remove(static_cast<int>(wish)));
+    invalidateFilter();
+}
+
+void FindFilter::setKinds(const QSet<QString>& kinds)
+{
+    m_kinds = kinds;
+    invalidateFilter();
+}
+
+void FindFilter::clearWishes()
+{
+    m_wishes.clear();
+    m_kinds.clear();
+    invalidateFilter();
+}
+
+void FindFilter::setOrder(FindOrder order)
+{
+    m_order = order;
+    sort(order == FindOrder::AsTheyCame ? -1 : 0);
+    invalidate();
+}
+
+bool FindFilter::needsMarks() const
+{
+    const bool sorts_by_marks = m_order == FindOrder::Fit || m_order >= FindOrder::ThinnestStroke;
+    const bool asks_for_marks = std::ranges::any_of(m_wishes, [](int wish) { return static_cast<FindWish>(wish) != FindWish::AreMine; });
+    return sorts_by_marks || asks_for_marks || !m_kinds.isEmpty();
+}
+
+bool FindFilter::fulfils(int row, FindWish wish) const
+{
+    if (wish == FindWish::AreMine)
+        return !m_fonts.isListing(row);
+    if (wish == FindWish::MaySell) {
+        const auto* rights = m_fonts.knownRights(row);
+        return rights && rights->dossier.verdict == Verdict::MaySell;
+    }
+    const auto* preview = m_fonts.known(row);
+    if (!preview || !preview->card)
+        return false;
+    const FitMarks& marks = preview->card->marks;
+    switch (wish) {
+    case FindWish::HoldInProcess:
+        return holds(marks, defaultLimits(m_fonts.job().process)) != Holds::Not;
+    case FindWish::Join:
+        return !marks.pairs.empty() && marks.joins == marks.pairs.size();
+    case FindWish::HaveSwash:
+        return marks.hasSwash();
+    case FindWish::HaveEveryLetter:
+        return marks.missing.empty();
+    default:
+        return false;
+    }
+}
+
+int FindFilter::countOf(FindWish wish) const
+{
+    int count = 0;
+    for (int row = 0; row < m_fonts.rowCount(); ++row)
+        count += fulfils(row, wish);
+    return count;
+}
+
+QString FindFilter::kindOf(int row) const
+{
+    if (m_fonts.isListing(row) && !m_fonts.listing(row).kinds.isEmpty())
+        return m_fonts.listing(row).kinds.first();
+    const auto* preview = m_fonts.known(row);
+    if (!preview || !preview->card)
+        return {};
+    const auto& traits = preview->card->marks.traits;
+    // A listing's own file is not here to be looked into: only its joins are known.
+    if (m_fonts.isListing(row))
+        return traits.joins.isJoiningScript() ? QStringLiteral("joining-script") : QString();
+    return QString::fromUtf8(idOf(traits.kind.kind).data());
+}
+
+bool FindFilter::filterAcceptsRow(int row, const QModelIndex&) const
+{
+    if (!m_words.isEmpty()) {
+        QString text = m_fonts.name(row);
+        if (m_fonts.isListing(row))
+            text += QLatin1Char(' ') + m_fonts.listing(row).foundry + QLatin1Char(' ') + m_fonts.listing(row).tags.join(QLatin1Char(' '));
+        for (const auto& word : m_words.split(QLatin1Char(' ')))
+            if (!text.contains(word, Qt::CaseInsensitive))
+                return false;
+    }
+    if (!m_kinds.isEmpty() && !m_kinds.contains(kindOf(row)))
+        return false;
+    return std::ranges::all_of(m_wishes, [&](int wish) { return fulfils(row, static_cast<FindWish>(wish)); });
+}
+
+double FindFilter::keyOf(int row) const
+{
+    const bool is_listing = m_fonts.isListing(row);
+    switch (m_order) {
+    case FindOrder::Price:
+        return is_listing ? priceOf(m_fonts.listing(row).price) : -1.0; // what is here costs nothing any more
+    case FindOrder::Newest:
+        return is_listing ? -m_fonts.listing(row).published.left(10).remove(QLatin1Char('-')).toDouble() : 0.0;
+    case FindOrder::Popular:
+        return is_listing ? -double(m_fonts.listing(row).popularity) : 0.0;
+    default:
+        break;
+    }
+    const auto* preview = m_fonts.known(row);
+    if (!preview || !preview->card)
+        return kUnknown;
+    const FitMarks& marks = preview->card->marks;
+    const double stroke = marks.thinnest_stroke ? marks.thinnest_stroke->width : 0.0;
+    switch (m_order) {
+    case FindOrder::Fit: {
+        const int faults = 2 * static_cast<int>(holds(marks, defaultLimits(m_fonts.job().process))) + 4 * static_cast<int>(marks.missing.size());
+        return faults - std::min(stroke, 10.0) / 100.0;
+    }
+    case FindOrder::ThinnestStroke:
+        return -stroke;
+    case FindOrder::NarrowestGap:
+        return marks.narrowest_gap ? -marks.narrowest_gap->width : -1000.0;
+    case FindOrder::FewestPieces:
+        return double(marks.pieces);
+    case FindOrder::FewestNodes:
+        return marks.nodesPerLetter();
+    case FindOrder::FewestMiddles:
+        return double(marks.middles.size());
+    case FindOrder::FewestSharpPoints:
+        return double(marks.sharp_points.size());
+    default:
+        return 0.0;
+    }
+}
+
+bool FindFilter::lessThan(const QModelIndex& left, const QModelIndex& right) const
+{
+    if (m_order == FindOrder::Name)
+        return m_fonts.name(left.row()).localeAwareCompare(m_fonts.name(right.row())) < 0;
+    const double a = keyOf(left.row()), b = keyOf(right.row());
+    return a != b ? a < b : left.row() < right.row();
+}
+
+QString inWords(FindWish wish, const Job& job, const FontListModel&)
+{
+    switch (wish) {
+    case FindWish::HoldInProcess: {
+        static const QHash<int, QString> kWords{
+            {int(Process::KnifeVinyl), QObject::tr("cut in this vinyl")}, {int(Process::KnifeHeatTransfer), QObject::tr("cut in heat-transfer material")},
+            {int(Process::KnifeCard), QObject::tr("cut in card")},        {int(Process::LaserWood), QObject::tr("hold in wood")},
+            {int(Process::Stencil), QObject::tr("hold as a stencil")},    {int(Process::Pen), QObject::tr("can be drawn with a pen")},
+            {int(Process::Applique), QObject::tr("hold as appliqué")},    {int(Process::Satin), QObject::tr("can be stitched in satin")},
+            {int(Process::PaperPattern), QObject::tr("can be traced")}};
+        return kWords.value(int(job.process));
+    }
+    case FindWish::MaySell:
+        return QObject::tr("may be sold");
+    case FindWish::Join:
+        return QObject::tr("join every letter");
+    case FindWish::HaveSwash:
+        return QObject::tr("have a swash for these letters");
+    case FindWish::HaveEveryLetter:
+        return QObject::tr("have every letter");
+    case FindWish::AreMine:
+        return QObject::tr("are mine already");
+    }
+    return {};
+}
+
+QString inWords(FindOrder order)
+{
+    switch (order) {
+    case FindOrder::AsTheyCame:
+        return QObject::tr("mine first");
+    case FindOrder::Fit:
+        return QObject::tr("best fit first");
+    case FindOrder::Name:
+        return QObject::tr("by name");
+    case FindOrder::Price:
+        return QObject::tr("cheapest first");
+    case FindOrder::Newest:
+        return QObject::tr("newest first");
+    case FindOrder::Popular:
+        return QObject::tr("most fetched first");
+    case FindOrder::ThinnestStroke:
+        return QObject::tr("thickest strokes first");
+    case FindOrder::NarrowestGap:
+        return QObject::tr("widest gaps first");
+    case FindOrder::FewestPieces:
+        return QObject::tr("fewest pieces first");
+    case FindOrder::FewestNodes:
+        return QObject::tr("fewest nodes first");
+    case FindOrder::FewestMiddles:
+        return QObject::tr("fewest middles first");
+    case FindOrder::FewestSharpPoints:
+        return QObject::tr("fewest sharp points first");
+    }
+    return {};
+}
+
+} // namespace ink::ui

@@ -1,0 +1,62 @@
+// Which fonts are shown, and in which order. The filters are sentences: "Show me fonts that cut in this vinyl".
+#pragma once
+
+#include "ui/find/font_list_model.h"
+
+#include <QSet>
+#include <QSortFilterProxyModel>
+
+namespace ink::ui {
+
+/// Continuations of "Show me fonts that …".
+enum class FindWish { HoldInProcess, MaySell, Join, HaveSwash, HaveEveryLetter, AreMine };
+inline constexpr int kFindWishes = 6;
+
+enum class FindOrder { AsTheyCame, Fit, Name, Price, Newest, Popular, ThinnestStroke, NarrowestGap, FewestPieces, FewestNodes, FewestMiddles, FewestSharpPoints };
+inline constexpr int kFindOrders = 12;
+
+class FindFilter : public QSortFilterProxyModel
+{
+    Q_OBJECT
+public:
+    explicit FindFilter(FontListModel& fonts, QObject* parent = nullptr);
+
+    void setWords(const QString& words);
+    void setWish(FindWish wish, bool is_on);
+    bool wish(FindWish wish) const { return m_wishes.contains(static_cast<int>(wish)); }
+    /// Ids of kinds; any when empty.
+    void setKinds(const QSet<QString>& kinds);
+    const QSet<QString>& kinds() const { return m_kinds; }
+    void setOrder(FindOrder order);
+    FindOrder order() const { return m_order; }
+    void clearWishes();
+    bool isFiltering() const { return !m_words.isEmpty() || !m_wishes.isEmpty() || !m_kinds.isEmpty(); }
+    /// Filters or order need marks of fonts out of sight.
+    bool needsMarks() const;
+
+    /// How many fonts fulfil the wish, of those that are known.
+    int countOf(FindWish wish) const;
+    bool fulfils(int source_row, FindWish wish) const;
+    /// The kind the listing gives, else the one told from the outlines; empty while it is not known.
+    QString kindOf(int source_row) const;
+    void look() { invalidate(); }
+
+protected:
+    bool filterAcceptsRow(int source_row, const QModelIndex& parent) const override;
+    bool lessThan(const QModelIndex& left, const QModelIndex& right) const override;
+
+private:
+    double keyOf(int source_row) const;
+
+    FontListModel& m_fonts;
+    QString m_words;
+    QSet<int> m_wishes;
+    QSet<QString> m_kinds;
+    FindOrder m_order = FindOrder::AsTheyCame;
+};
+
+/// "cut in this vinyl", "may be sold", "have a swash for F or y": the wish in this job's words.
+QString inWords(FindWish wish, const Job& job, const FontListModel& fonts);
+QString inWords(FindOrder order);
+
+} // namespace ink::ui

@@ -1,0 +1,58 @@
+// Glyphs on their keys: the alphabet of a font, or its key map with capitals and small letters side by side.
+#pragma once
+
+#include "services/catalogue_client.h"
+#include "ui/theme.h"
+
+#include <QPainterPath>
+#include <QWidget>
+
+namespace ink::ui {
+
+struct GridKey
+{
+    QString key, name;
+    QPainterPath path_em;
+    double advance_em = 0.0;
+};
+
+struct GridSection
+{
+    QString title;
+    std::vector<GridKey> keys;
+};
+
+/// Letters in pairs (A a B b …), then digits and marks, then characters of the Private Use Area, then glyphs without a key.
+std::vector<GridSection> keyMapSections(const RemoteKeyMap& map);
+/// Capitals, small letters, digits and marks.
+std::vector<GridSection> alphabetSections(const RemoteKeyMap& map);
+/// The key map of a face on this computer in the same shape as the catalogue's.
+RemoteKeyMap localKeyMap(const FontFace& face);
+
+class GlyphGrid : public QWidget
+{
+    Q_OBJECT
+public:
+    explicit GlyphGrid(const Theme& theme, QWidget* parent = nullptr);
+
+    void setSections(std::vector<GridSection> sections);
+    bool hasHeightForWidth() const override { return true; }
+    int heightForWidth(int width) const override;
+    QSize sizeHint() const override { return {600, heightForWidth(600)}; }
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
+    bool event(QEvent* event) override;
+
+private:
+    int columns(int width) const;
+    int cell() const { return m_theme.scaled(76); }
+    int titleHeight() const { return m_theme.scaled(44); }
+    template <class Visit> int walk(int width, const Visit& visit) const;
+
+    const Theme& m_theme;
+    std::vector<GridSection> m_sections;
+};
+
+} // namespace ink::ui

@@ -1,0 +1,342 @@
+#include "ui/find/intake_page.h"
+
+#include "core/base/digest.h"
+#include "ui/find/font_line_delegate.h"
+#include "ui/measures.h"
+
+#include <QComboBox>
+#include <QFileInfo>
+#include <QHBoxLayout>
+#include <QHeaderView>
+#include <QLabel>
+#include <QPushButton>
+#include <QTreeWidget>
+#include <QVBoxLayout>
+
+#include <algorithm>
+#include <new>
+
+namespace ink::ui {
+namespace {
+
+constexpr quint64 kIntakeSlot = 300;
+constexpr int kEntryRole = Qt::UserRole;
+constexpr int kMostShown = 400;
+
+QString text(std::string_view utf8)
+{
+    return QString::fromUtf8(utf8.data(), static_cast<qsizetype>(utf8.size()));
+}
+
+QString headingOf(EntryRole role, std::size_t count)
+{
+    switch (role) {
+    case EntryRole::Font:
+        return QObject::tr("Fonts (%1)").arg(count);
+    case EntryRole::Document:
+        return QObject::tr("Documents, kept with the fonts (%1)").arg(count);
+    case EntryRole::KeyMap:
+        return QObject::tr("Key maps, kept (%1)").arg(count);
+    case EntryRole::Preview:
+        return QObject::tr("Pictures, kept (%1)").arg(count);
+    case EntryRole::Damaged:
+        return QObject::tr("Damaged, not taken (%1)").arg(count);
+    case EntryRole::Refused:
+        return QObject::tr("Refused (%1)").arg(count);
+    case EntryRole::Junk:
+        return QObject::tr("Junk, not taken (%1)").arg(count);
+    case EntryRole::Other:
+        return QObject::tr("Other files, not taken (%1)").arg(count);
+    }
+    return {};
+}
+
+QString ownershipInWords(const OwnershipFound& found)
+{
+    const QString name = QFileInfo(text(found.owned.string())).fileName();
+    switch (found.ownership) {
+    case Ownership::SameContent:
+        return QObject::tr("You have it already, byte for byte: %1.").arg(name);
+    case Ownership::SameNameAndVersion:
+        return QObject::tr("You have one of this name and version, with other content: %1.").arg(name);
+    case Ownership::OtherVersion:
+        return QObject::tr("You have another version of it: %1.").arg(name);
+    case Ownership::New:
+        break;
+    }
+    return {};
+}
+
+/// "Tansy-Cord(1).zip" is unpacked to the folder "Tansy-Cord(1)".
+std::filesystem::path folderFor(const std::filesystem::path& inbox, const QString& package)
+{
+    return inbox / QFileInfo(package).completeBaseName().left(120).toStdString();
+}
+
+} // namespace
+
+OwnershipFound ownershipOf(const PackageEntry& font, const std::vector<OwnedFont>& owned)
+{
+    OwnershipFound best;
+    std::error_code problem;
+    for (const auto& own : owned) {
+        if (std::filesystem::file_size(own.path, problem) == font.bytes && !problem)
+            if (const auto digest = sha256OfFile(own.path); digest && *digest == font.sha256)
+                return {Ownership::SameContent, own.path};
+        const auto& face = font.faces.front();
+        if (own.family != face.family || own.style != face.style || best.ownership == Ownership::SameNameAndVersion)
+            continue;
+        best = {own.version == face.version ? Ownership::SameNameAndVersion : Ownership::OtherVersion, own.path};
+    }
+    return best;
+}
+
+IntakePage::IntakePage(SlotPool& pool, const Theme& theme, std::filesystem::path inbox, QWidget* parent)
+    : QWidget(parent), m_pool(pool), m_theme(theme), m_inbox(std::move(inbox))
+{
+    setObjectName(QStringLiteral("page"));
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(kMargin, 2 * kGrid, kMargin, 3 * kGrid);
+    column->setSpacing(2 * kGrid);
+    auto* head = new QHBoxLayout;
+    head->setSpacing(3 * kGrid);
+    auto* back = new QPushButton(tr("All fonts"), this);
+    back->setObjectName(QStringLiteral("intakeBack"));
+    back->setProperty("role", QStringLiteral("quiet"));
+    m_name = new QLabel(this);
+    m_name->setObjectName(QStringLiteral("intakeName"));
+    m_name->setFont(theme.heading(TextSize::Title));
+    m_name->setMinimumWidth(10);
+    head->addWidget(back);
+    head->addWidget(m_name, 1);
+    column->addLayout(head);
+    m_notes = new QLabel(this);
+    m_notes->setObjectName(QStringLiteral("intakeNotes"));
+    m_notes->setWordWrap(true);
+    m_lift = new QPushButton(tr("Lift the limits for this package"), this);
+    m_lift->setObjectName(QStringLiteral("intakeLift"));
+    column->addWidget(m_notes);
+    column->addWidget(m_lift, 0, Qt::AlignLeft);
+
+    m_tree = new QTreeWidget(this);
+    m_tree->setObjectName(QStringLiteral("intakeTree"));
+    m_tree->setAccessibleName(tr("What is in the package"));
+    m_tree->setHeaderLabels({tr("What is in it"), tr("May it be sold?"), tr("What to know")});
+    m_tree->setRootIsDecorated(true);
+    m_tree->setAlternatingRowColors(false);
+    m_tree->setWordWrap(true);
+    m_tree->setFrameShape(QFrame::NoFrame);
+    m_tree->header()->setSectionResizeMode(2, QHeaderView::Stretch);
+    m_tree->setUniformRowHeights(false);
+    column->addWidget(m_tree, 1);
+
+    auto* foot = new QHBoxLayout;
+    foot->setSpacing(3 * kGrid);
+    m_state = new QLabel(this);
+    m_state->setObjectName(QStringLiteral("intakeState"));
+    m_state->setWordWrap(true);
+    m_stop = new QPushButton(tr("Stop"), this);
+    m_stop->setObjectName(QStringLiteral("intakeStop"));
+    m_conflict = new QComboBox(this);
+    m_conflict->setObjectName(QStringLiteral("intakeConflict"));
+    m_conflict->setAccessibleName(tr("Files that are there already"));
+    m_conflict->addItems({tr("keep files that are there already"), tr("replace files that are there already"), tr("keep both")});
+    m_take = new QPushButton(this);
+    m_take->setObjectName(QStringLiteral("intakeTake"));
+    m_take->setProperty("role", QStringLiteral("main"));
+    foot->addWidget(m_state, 1);
+    foot->addWidget(m_stop);
+    foot->addWidget(m_conflict);
+    foot->addWidget(m_take);
+    column->addLayout(foot);
+
+    connect(back, &QPushButton::clicked, this, [this] {
+        m_pool.cancel(kIntakeSlot);
+        setBusy(false, {});
+        emit backWanted();
+    });
+    connect(m_stop, &QPushButton::clicked, this, [this] {
+        m_pool.cancel(kIntakeSlot);
+        setBusy(false, tr("Stopped. Nothing was taken."));
+    });
+    connect(m_lift, &QPushButton::clicked, this, [this] { open(m_path, m_owned, m_listing, true); });
+    connect(m_take, &QPushButton::clicked, this, &IntakePage::take);
+    connect(m_tree, &QTreeWidget::itemChanged, this, [this] { showChoice(); });
+}
+
+void IntakePage::setBusy(bool is_busy, const QString& words)
+{
+    m_is_busy = is_busy;
+    m_stop->setVisible(is_busy);
+    m_take->setEnabled(!is_busy && m_looked);
+    m_state->setText(words);
+}
+
+void IntakePage::open(const QString& path, std::vector<OwnedFont> owned, const QString& listing, bool lift_limits)
+{
+    m_path = path;
+    m_listing = listing;
+    m_owned = std::move(owned);
+    m_looked.reset();
+    m_tree->clear();
+    m_notes->clear();
+    m_lift->setVisible(false);
+    m_name->setText(QFileInfo(path).fileName());
+    setBusy(true, tr("Looking into it …"));
+    m_pool.run(kIntakeSlot, 2, [this, path, owned = m_owned, listing, lift_limits](const CancelToken& token) -> SlotPool::Answer {
+        InspectOptions options;
+        options.cancel = token;
+        if (lift_limits)
+            options.limits = PackageLimits::lifted();
+        options.progress = [this, last = std::size_t{0}](std::size_t entries) mutable {
+            if (entries >= last + 250) {
+                last = entries;
+                QMetaObject::invokeMethod(this, [this, entries] { m_state->setText(tr("Looking into it: %1 entries so far …").arg(entries)); }, Qt::QueuedConnection);
+            }
+        };
+        try {
+            auto contents = inspectPackage(path.toStdString(), options);
+            if (!contents)
+                return [this, error = contents.error()] {
+                    setBusy(false, QString::fromStdString(error.message()));
+                    emit problem(error);
+                };
+            auto looked = std::make_shared<Looked>();
+            looked->contents = std::move(*contents);
+            for (const std::size_t i : looked->contents.fonts()) {
+                looked->ownership.push_back(ownershipOf(looked->contents.entries[i], owned));
+                looked->dossiers.push_back(dossierOf(looked->contents, i, listing.toStdString()));
+            }
+            return [this, looked] { show(looked); };
+        } catch (const std::bad_alloc&) {
+            return [this] { setBusy(false, tr("There is not enough memory to look into it.")); };
+        }
+    });
+}
+
+void IntakePage::show(std::shared_ptr<const Looked> looked)
+{
+    m_looked = std::move(looked);
+    QStringList notes;
+    for (const auto& note : m_looked->contents.notes)
+        notes.append(text(note));
+    QStringList said;
+    for (const auto& dossier : m_looked->dossiers)
+        for (const auto& note : dossier.notes)
+            if (!said.contains(text(note)))
+                said.append(text(note));
+    notes += said.mid(0, 3);
+    m_notes->setText(notes.mid(0, 8).join(QLatin1Char('\n')));
+    m_notes->setVisible(!notes.isEmpty());
+    m_lift->setVisible(m_looked->contents.is_limited);
+    fill();
+    setBusy(false, {});
+    showChoice();
+    m_tree->setFocus();
+}
+
+void IntakePage::fill()
+{
+    m_is_filling = true;
+    m_tree->clear();
+    const auto usual = usualChoice(m_looked->contents);
+    const auto fonts = m_looked->contents.fonts();
+    for (const EntryRole role : {EntryRole::Font, EntryRole::Document, EntryRole::KeyMap, EntryRole::Preview, EntryRole::Damaged, EntryRole::Refused, EntryRole::Other, EntryRole::Junk}) {
+        const auto& entries = m_looked->contents.entries;
+        const auto count = static_cast<std::size_t>(std::ranges::count(entries, role, &PackageEntry::role));
+        if (count == 0)
+            continue;
+        auto* group = new QTreeWidgetItem(m_tree, {headingOf(role, count)});
+        group->setFirstColumnSpanned(true);
+        group->setFont(0, m_theme.text(TextSize::Body, true));
+        int shown = 0;
+        for (std::size_t i = 0; i < entries.size() && shown < kMostShown; ++i) {
+            const auto& entry = entries[i];
+            if (entry.role != role)
+                continue;
+            ++shown;
+            QString note = text(entry.note);
+            QString name = text(entry.name);
+            auto* item = new QTreeWidgetItem(group);
+            if (role == EntryRole::Font) {
+                const auto at = static_cast<std::size_t>(std::ranges::find(fonts, i) - fonts.begin());
+                const auto& dossier = m_looked->dossiers[at];
+                name = tr("%1  (%2)").arg(text(entry.faces.front().readableName()), text(entry.path.filename().string()));
+                item->setText(1, text(nameOf(dossier.verdict)));
+                item->setBackground(1, tintOf(dossier.verdict, m_theme.colours()));
+                item->setToolTip(1, dossier.deciding.empty() ? text(dossier.reason) : tr("“%1”\n%2").arg(text(dossier.deciding.front().sentence), text(dossier.deciding.front().document)));
+                const QString owned = ownershipInWords(m_looked->ownership[at]);
+                if (entry.better >= 0 && note.isEmpty())
+                    note = tr("The same face in another format: %1 is recommended.").arg(text(entries[static_cast<std::size_t>(entry.better)].path.filename().string()));
+                if (!owned.isEmpty())
+                    note = owned + (note.isEmpty() ? QString() : QStringLiteral(" ") + note);
+                if (!dossier.deciding.empty() && note.isEmpty())
+                    note = tr("“%1”").arg(text(dossier.deciding.front().sentence).left(160));
+            }
+            item->setText(0, name);
+            item->setText(2, note);
+            item->setToolTip(2, note);
+            item->setData(0, kEntryRole, static_cast<qulonglong>(i));
+            if (!entry.path.empty() && !entry.staged.empty()) {
+                const bool is_owned = role == EntryRole::Font && m_looked->ownership[static_cast<std::size_t>(std::ranges::find(fonts, i) - fonts.begin())].ownership == Ownership::SameContent;
+                item->setCheckState(0, std::ranges::find(usual, i) != usual.end() && !is_owned ? Qt::Checked : Qt::Unchecked);
+            }
+        }
+        if (static_cast<std::size_t>(shown) < count)
+            new QTreeWidgetItem(group, {tr("and %1 more").arg(count - static_cast<std::size_t>(shown))});
+        group->setExpanded(role != EntryRole::Junk && role != EntryRole::Other);
+    }
+    m_tree->resizeColumnToContents(0);
+    m_tree->setColumnWidth(0, std::min(m_tree->columnWidth(0) + 20, m_theme.scaled(430)));
+    m_tree->setColumnWidth(1, m_theme.scaled(160));
+    m_is_filling = false;
+}
+
+std::vector<std::size_t> IntakePage::chosen() const
+{
+    std::vector<std::size_t> entries;
+    for (int g = 0; g < m_tree->topLevelItemCount(); ++g)
+        for (int i = 0; i < m_tree->topLevelItem(g)->childCount(); ++i) {
+            const auto* item = m_tree->topLevelItem(g)->child(i);
+            if (item->data(0, Qt::CheckStateRole).isValid() && item->checkState(0) == Qt::Checked)
+                entries.push_back(item->data(0, kEntryRole).toULongLong());
+        }
+    return entries;
+}
+
+void IntakePage::showChoice()
+{
+    if (m_is_filling || !m_looked)
+        return;
+    const auto entries = chosen();
+    const auto fonts = static_cast<qulonglong>(std::ranges::count_if(entries, [&](std::size_t i) { return m_looked->contents.entries[i].role == EntryRole::Font; }));
+    m_take->setText(fonts > 0 ? tr("Take in %1").arg(counted(fonts, "font", "fonts")) : tr("Take in"));
+    m_take->setEnabled(!m_is_busy && !entries.empty());
+    if (m_looked->contents.fonts().empty())
+        m_state->setText(tr("There is no font in it that could be used."));
+}
+
+void IntakePage::take()
+{
+    const auto entries = chosen();
+    const auto folder = folderFor(m_inbox, m_path);
+    const auto conflict = static_cast<OnConflict>(m_conflict->currentIndex());
+    setBusy(true, tr("Taking it in …"));
+    m_pool.run(kIntakeSlot, 2, [this, looked = m_looked, entries, folder, conflict, listing = m_listing](const CancelToken& token) -> SlotPool::Answer {
+        const auto done = takeEntries(looked->contents, entries, folder, conflict, token);
+        return [this, looked, entries, folder, listing, done] {
+            if (!done) {
+                setBusy(false, QString::fromStdString(done.error().message()));
+                return;
+            }
+            setBusy(false, tr("Taken in: %1. It is in %2").arg(counted(done->written.size(), "file", "files"), QString::fromStdString(folder.string())));
+            std::vector<std::string> digests;
+            for (const std::size_t i : entries)
+                if (looked->contents.entries[i].role == EntryRole::Font)
+                    digests.push_back(looked->contents.entries[i].sha256);
+            emit taken(QString::fromStdString(folder.string()), digests, listing, digests.size());
+        };
+    });
+}
+
+} // namespace ink::ui

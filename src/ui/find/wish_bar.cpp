@@ -1,0 +1,78 @@
+#include "ui/find/wish_bar.h"
+
+#include "ui/widgets/flow_row.h"
+
+#include <QLabel>
+#include <QMenu>
+#include <QPushButton>
+
+namespace ink::ui {
+
+WishBar::WishBar(FindFilter& filter, FontListModel& fonts, const Theme& theme, QWidget* parent)
+    : QWidget(parent), m_filter(filter), m_fonts(fonts)
+{
+    auto* row = new FlowRow(this, 2 * kGrid);
+    auto* lead = new QLabel(tr("Show me fonts that"), this);
+    lead->setProperty("role", QStringLiteral("soft"));
+    row->addWidget(lead);
+    for (int i = 0; i < kFindWishes; ++i) {
+        auto* button = new QPushButton(this);
+        button->setObjectName(QStringLiteral("wish%1").arg(i));
+        button->setCheckable(true);
+        button->setProperty("role", QStringLiteral("wish"));
+        button->setFont(theme.text(TextSize::Small));
+        connect(button, &QPushButton::toggled, this, [this, i](bool is_on) {
+            m_filter.setWish(static_cast<FindWish>(i), is_on);
+            emit changed();
+        });
+        row->addWidget(button);
+        m_wishes[static_cast<std::size_t>(i)] = button;
+    }
+    m_kinds = new QPushButton(this);
+    m_kinds->setObjectName(QStringLiteral("wishKinds"));
+    m_kinds->setProperty("role", QStringLiteral("wish"));
+    m_kinds->setFont(theme.text(TextSize::Small));
+    m_kind_menu = new QMenu(m_kinds);
+    for (int kind = 0; kind <= static_cast<int>(FontKind::PictureFont); ++kind) {
+        auto* action = m_kind_menu->addAction(QString::fromUtf8(nameOf(static_cast<FontKind>(kind)).data()));
+        action->setCheckable(true);
+        action->setData(QString::fromUtf8(idOf(static_cast<FontKind>(kind)).data()));
+        connect(action, &QAction::toggled, this, [this] {
+            QSet<QString> chosen;
+            for (const auto* a : m_kind_menu->actions())
+                if (a->isChecked())
+                    chosen.insert(a->data().toString());
+            m_filter.setKinds(chosen);
+            showKinds();
+            emit changed();
+        });
+    }
+    m_kinds->setMenu(m_kind_menu);
+    row->addWidget(m_kinds);
+    showKinds();
+    showCounts();
+}
+
+void WishBar::showCounts()
+{
+    for (int i = 0; i < kFindWishes; ++i) {
+        const auto wish = static_cast<FindWish>(i);
+        const QString text = QStringLiteral("%1  %2").arg(inWords(wish, m_fonts.job(), m_fonts)).arg(m_filter.countOf(wish));
+        auto* button = m_wishes[static_cast<std::size_t>(i)];
+        if (button->text() != text)
+            button->setText(text);
+        button->setAccessibleName(tr("Show me fonts that %1").arg(text));
+    }
+}
+
+void WishBar::showKinds()
+{
+    QStringList names;
+    for (const auto* action : m_kind_menu->actions())
+        if (action->isChecked())
+            names.append(action->text().toLower());
+    m_kinds->setText(names.isEmpty() ? tr("are of any kind") : tr("are %1").arg(names.join(tr(" or "))));
+    m_kinds->setAccessibleName(tr("Kinds of font: %1").arg(m_kinds->text()));
+}
+
+} // namespace ink::ui

@@ -1,0 +1,39 @@
+// "Show me fonts that …": the filters as sentences, each with its count.
+#pragma once
+
+#include "ui/find/find_filter.h"
+#include "ui/theme.h"
+
+#include <QWidget>
+
+#include <array>
+
+class QLabel;
+class QMenu;
+class QPushButton;
+
+namespace ink::ui {
+
+class WishBar : public QWidget
+{
+    Q_OBJECT
+public:
+    WishBar(FindFilter& filter, FontListModel& fonts, const Theme& theme, QWidget* parent = nullptr);
+
+    /// Counts and words of the present job.
+    void showCounts();
+
+signals:
+    void changed();
+
+private:
+    void showKinds();
+
+    FindFilter& m_filter;
+    FontListModel& m_fonts;
+    std::array<QPushButton*, kFindWishes> m_wishes{};
+    QPushButton* m_kinds = nullptr;
+    QMenu* m_kind_menu = nullptr;
+};
+
+} // namespace ink::ui

@@ -1,0 +1,63 @@
+#include "ui/widgets/flow_row.h"
+
+#include <QWidget>
+
+#include <algorithm>
+
+namespace ink::ui {
+
+FlowRow::FlowRow(QWidget* parent, int gap) : QLayout(parent), m_gap(gap)
+{
+    setContentsMargins(0, 0, 0, 0);
+}
+
+FlowRow::~FlowRow()
+{
+    qDeleteAll(m_items);
+}
+
+void FlowRow::setGeometry(const QRect& area)
+{
+    QLayout::setGeometry(area);
+    place(area, true);
+}
+
+QSize FlowRow::minimumSize() const
+{
+    QSize size;
+    for (const auto* item : m_items)
+        size = size.expandedTo(item->minimumSize());
+    return size;
+}
+
+int FlowRow::place(const QRect& area, bool moves) const
+{
+    int y = area.top();
+    for (qsizetype first = 0; first < m_items.size();) {
+        // As many as there is room for, then each in the middle of the line.
+        qsizetype last = first;
+        int x = area.left(), line_height = 0;
+        for (; last < m_items.size(); ++last) {
+            if (m_items[last]->isEmpty())
+                continue;
+            const QSize size = m_items[last]->sizeHint();
+            if (x > area.left() && x + size.width() > area.right() + 1)
+                break;
+            x += size.width() + m_gap;
+            line_height = std::max(line_height, size.height());
+        }
+        x = area.left();
+        for (qsizetype i = first; moves && i < last; ++i) {
+            if (m_items[i]->isEmpty())
+                continue;
+            const QSize size = m_items[i]->sizeHint().boundedTo(QSize(std::max(area.width(), 1), QWIDGETSIZE_MAX));
+            m_items[i]->setGeometry(QRect(QPoint(x, y + (line_height - size.height()) / 2), size));
+            x += size.width() + m_gap;
+        }
+        y += line_height + (last < m_items.size() && line_height > 0 ? m_gap : 0);
+        first = last;
+    }
+    return y - area.top();
+}
+
+} // namespace ink::ui

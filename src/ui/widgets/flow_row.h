@@ -1,0 +1,33 @@
+// A row of widgets that goes on in the next line where there is no room, as words do.
+#pragma once
+
+#include <QLayout>
+#include <QList>
+
+namespace ink::ui {
+
+class FlowRow : public QLayout
+{
+public:
+    FlowRow(QWidget* parent, int gap);
+    ~FlowRow() override;
+
+    void addItem(QLayoutItem* item) override { m_items.append(item); }
+    int count() const override { return static_cast<int>(m_items.size()); }
+    QLayoutItem* itemAt(int index) const override { return m_items.value(index); }
+    QLayoutItem* takeAt(int index) override { return index >= 0 && index < m_items.size() ? m_items.takeAt(index) : nullptr; }
+    Qt::Orientations expandingDirections() const override { return {}; }
+    bool hasHeightForWidth() const override { return true; }
+    int heightForWidth(int width) const override { return place(QRect(0, 0, width, 0), false); }
+    void setGeometry(const QRect& area) override;
+    QSize sizeHint() const override { return minimumSize(); }
+    QSize minimumSize() const override;
+
+private:
+    int place(const QRect& area, bool moves) const;
+
+    QList<QLayoutItem*> m_items;
+    int m_gap;
+};
+
+} // namespace ink::ui
