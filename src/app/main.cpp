@@ -84,7 +84,8 @@ void openCatalogue(ink::ui::MainWindow& window, const Arguments& arguments)
     QString program = QApplication::applicationDirPath() + QStringLiteral("/standin-catalogue");
     if (!QFileInfo::exists(program))
         program = QStringLiteral(INK_BUILT_STANDIN);
-    window.feed().useProgram(program, {QStringLiteral("--end-with-input"), QStringLiteral("--fault"), QString::fromStdString(arguments.catalogue_fault)});
+    window.feed().useProgram(program, {QStringLiteral("--end-with-input"), QStringLiteral("--fault"),
+                                       QString::fromStdString(arguments.catalogue_fault)});
 }
 
 } // namespace
@@ -107,9 +108,12 @@ int main(int argc, char** argv)
     parser.add_flag("--no-system-fonts", arguments.no_system_fonts,
                     "Leave out the fonts installed on this computer");
 
-    parser.add_option("--catalogue", arguments.catalogue, "Address of a catalogue, or none; else the demo catalogue is started");
-    parser.add_option("--catalogue-fault", arguments.catalogue_fault, "What goes wrong with the demo catalogue (standin-catalogue --help)");
-    parser.add_flag("--look-in-downloads", arguments.looks_in_downloads, "Offer packages of your download folder");
+    parser.add_option("--catalogue", arguments.catalogue,
+                      "Address of a catalogue, or none; else the demo catalogue is started");
+    parser.add_option("--catalogue-fault", arguments.catalogue_fault,
+                      "What goes wrong with the demo catalogue (standin-catalogue --help)");
+    parser.add_flag("--look-in-downloads", arguments.looks_in_downloads,
+                    "Offer packages of your download folder");
 
     QApplication app(argc, argv);
     app.setApplicationName(QStringLiteral("under-ink"));
@@ -125,7 +129,9 @@ int main(int argc, char** argv)
     // Pictures take a package in; they keep away from the person's own data.
     const QTemporaryDir folder_for_pictures;
     const std::filesystem::path data_folder =
-        (arguments.pictures_folder.empty() ? QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) : folder_for_pictures.path()).toStdString();
+        (arguments.pictures_folder.empty() ? QStandardPaths::writableLocation(QStandardPaths::AppDataLocation)
+                                           : folder_for_pictures.path())
+            .toStdString();
     auto kept = ink::JobStore(data_folder).load();
     const bool has_job = kept && kept->has_value();
     ink::ui::MainWindow window(has_job ? **kept : firstJob(), data_folder, theme);

@@ -49,7 +49,8 @@ Pictures::Pictures(ui::MainWindow& window, const QDir& folder, const QString& ca
         {QStringLiteral("find"), [&window] { window.openStation(ui::MainWindow::Find); }},
         {QStringLiteral("find-marks"),
          [&window] {
-             const auto* button = window.findChild<QWidget*>(QStringLiteral("markPanel"))->findChild<QAbstractButton*>(QStringLiteral("mark1"));
+             const auto* button = window.findChild<QWidget*>(QStringLiteral("markPanel"))
+                                      ->findChild<QAbstractButton*>(QStringLiteral("mark1"));
              if (button)
                  const_cast<QAbstractButton*>(button)->click();
          }},
@@ -58,7 +59,10 @@ Pictures::Pictures(ui::MainWindow& window, const QDir& folder, const QString& ca
              choose(window, QStringLiteral("Stallholder Bits"));
              window.findPage().openCard(ui::CardPage::KeyMapTab);
          }},
-        {QStringLiteral("find-package"), [&window, catalogue] { window.findPage().openPackage(catalogue + QStringLiteral("/packages/order-20417.zip")); }},
+        {QStringLiteral("find-package"),
+         [&window, catalogue] {
+             window.findPage().openPackage(catalogue + QStringLiteral("/packages/order-20417.zip"));
+         }},
         {QStringLiteral("find-rights"),
          [&window] {
              window.findChild<QAbstractButton*>(QStringLiteral("intakeTake"))->click();
@@ -113,8 +117,9 @@ void Pictures::openNext()
 void Pictures::takeWhenAtRest(int calm_checks)
 {
     if (calm_checks < kCalmChecks) {
-        QTimer::singleShot(kCheck_ms, this,
-                           [this, calm_checks] { takeWhenAtRest(m_window.isIdle() ? calm_checks + 1 : 0); });
+        QTimer::singleShot(kCheck_ms, this, [this, calm_checks] {
+            takeWhenAtRest(m_window.isIdle() && m_window.findPage().hasLookedAhead() ? calm_checks + 1 : 0);
+        });
         return;
     }
     // What is really on the screen, not what the widgets would like to paint.

@@ -32,7 +32,8 @@ Result<void> runFit(const FitArguments& a)
     if (!face)
         return fail(face.error());
     const auto process = std::ranges::find(allProcesses(), a.process, &ProcessInfo::id);
-    const FinishedSize size = a.height_option->count() > 0 ? FinishedSize{SizeBy::Height, a.height_mm} : FinishedSize{SizeBy::Width, a.width_mm};
+    const FinishedSize size = a.height_option->count() > 0 ? FinishedSize{SizeBy::Height, a.height_mm}
+                                                           : FinishedSize{SizeBy::Width, a.width_mm};
     if (auto ok = checkSize(size); !ok)
         return ok;
     const auto shape = fitShape(**face, withLineBreaks(a.text), {a.features, a.tracking_em});
@@ -52,7 +53,8 @@ Result<void> runFit(const FitArguments& a)
 Command addFitCommand(CLI::App& app)
 {
     auto a = std::make_shared<FitArguments>();
-    auto* command = app.add_subcommand("fit", "Fit marks of words in a font at a finished size and process, as JSON");
+    auto* command =
+        app.add_subcommand("fit", "Fit marks of words in a font at a finished size and process, as JSON");
     command->add_option("--font", a->font, "Font file")->required();
     command->add_option("--face", a->face, "Which face of a collection, counted from 0");
     command->add_option("--instance", a->instance, "Named instance of a variable font");
@@ -66,7 +68,9 @@ Command addFitCommand(CLI::App& app)
     std::vector<std::string> names;
     for (const auto& process : allProcesses())
         names.emplace_back(process.id);
-    command->add_option("--process", a->process, "What it is made with")->required()->check(CLI::IsMember(names));
+    command->add_option("--process", a->process, "What it is made with")
+        ->required()
+        ->check(CLI::IsMember(names));
     command->add_option("--report", a->report, "JSON file to write; - is standard output");
     return [a] { return runFit(*a); };
 }

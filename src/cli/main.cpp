@@ -44,7 +44,8 @@ int main(int argc, char** argv)
         return report(std::string(e.what()) + " (uink --help tells more)", kUsageError);
     }
     try {
-        const auto chosen = std::ranges::find_if(commands, [&](const auto& c) { return app.got_subcommand(c.first); });
+        const auto chosen =
+            std::ranges::find_if(commands, [&](const auto& c) { return app.got_subcommand(c.first); });
         const auto done = chosen->second();
         return done ? EXIT_SUCCESS : report(done.error().message(), EXIT_FAILURE);
     } catch (const std::bad_alloc&) {

@@ -46,11 +46,15 @@ Result<void> runPackage(const PackageArguments& a)
 Command addPackageCommand(CLI::App& app)
 {
     auto a = std::make_shared<PackageArguments>();
-    auto* command = app.add_subcommand("package", "What a font package holds, as JSON; with --take, unpack it safely");
+    auto* command =
+        app.add_subcommand("package", "What a font package holds, as JSON; with --take, unpack it safely");
     command->add_option("PATH", a->path, "A package, a folder or a file")->required();
     command->add_option("--take", a->folder, "Folder for the fonts, documents, key maps and previews");
-    const std::map<std::string, OnConflict> choices{{"keep", OnConflict::Keep}, {"replace", OnConflict::Replace}, {"both", OnConflict::Both}};
-    command->add_option("--existing", a->on_conflict, "What to do with files that are there already: keep, replace or both")
+    const std::map<std::string, OnConflict> choices{
+        {"keep", OnConflict::Keep}, {"replace", OnConflict::Replace}, {"both", OnConflict::Both}};
+    command
+        ->add_option("--existing", a->on_conflict,
+                     "What to do with files that are there already: keep, replace or both")
         ->transform(CLI::CheckedTransformer(choices));
     command->add_flag("--no-limits", a->has_no_limits, "Unpack it however large it is");
     command->add_option("--report", a->report, "JSON file to write; - is standard output");

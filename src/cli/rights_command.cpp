@@ -48,7 +48,8 @@ Result<void> runRights(const RightsArguments& a)
 Command addRightsCommand(CLI::App& app)
 {
     auto a = std::make_shared<RightsArguments>();
-    auto* command = app.add_subcommand("rights", "May goods made with these fonts be sold? As JSON, with the sentences that say so");
+    auto* command = app.add_subcommand(
+        "rights", "May goods made with these fonts be sold? As JSON, with the sentences that say so");
     command->add_option("PATH", a->paths, "Fonts, packages, folders or documents")->required();
     command->add_flag("--no-limits", a->has_no_limits, "Unpack packages however large they are");
     command->add_option("--report", a->report, "JSON file to write; - is standard output");

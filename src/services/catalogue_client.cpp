@@ -21,9 +21,21 @@ QStringList strings(const QJsonValue& value)
 Listing readListing(const QJsonObject& json)
 {
     const auto text = [&](const char* key) { return json[QLatin1String(key)].toString(); };
-    Listing listing{text("id"), text("name"), text("foundry"), text("author"), text("contact"), text("claim"), text("price"),
-                    text("description"), text("published"), text("package"), strings(json[QLatin1String("kinds")]), strings(json[QLatin1String("tags")]), {},
-                    json[QLatin1String("popularity")].toInteger(), json[QLatin1String("buy")].isString()};
+    Listing listing{text("id"),
+                    text("name"),
+                    text("foundry"),
+                    text("author"),
+                    text("contact"),
+                    text("claim"),
+                    text("price"),
+                    text("description"),
+                    text("published"),
+                    text("package"),
+                    strings(json[QLatin1String("kinds")]),
+                    strings(json[QLatin1String("tags")]),
+                    {},
+                    json[QLatin1String("popularity")].toInteger(),
+                    json[QLatin1String("buy")].isString()};
     for (const auto& font : json[QLatin1String("fonts")].toArray())
         listing.styles.append(font.toObject()[QLatin1String("style")].toString());
     return listing;
@@ -37,15 +49,22 @@ Error serviceError(const QNetworkReply& reply, const QString& subject, bool was_
     if (was_silent)
         return {ErrorCode::ServiceSilent, subject.toStdString(), {}};
     if (status >= 400) {
-        const auto words = QJsonDocument::fromJson(const_cast<QNetworkReply&>(reply).readAll()).object()[QLatin1String("problem")].toString();
-        return {ErrorCode::ServiceFault, subject.toStdString(), words.isEmpty() ? "status " + std::to_string(status) : words.chopped(words.endsWith(QLatin1Char('.')) ? 1 : 0).toStdString()};
+        const auto words = QJsonDocument::fromJson(const_cast<QNetworkReply&>(reply).readAll())
+                               .object()[QLatin1String("problem")]
+                               .toString();
+        return {ErrorCode::ServiceFault, subject.toStdString(),
+                words.isEmpty() ? "status " + std::to_string(status)
+                                : words.chopped(words.endsWith(QLatin1Char('.')) ? 1 : 0).toStdString()};
     }
     if (reply.error() == QNetworkReply::OperationCanceledError)
         return {ErrorCode::Cancelled, subject.toStdString(), {}};
     return {ErrorCode::ServiceUnreachable, subject.toStdString(), {}};
 }
 
-CatalogueClient::CatalogueClient(QUrl address, QObject* parent) : QObject(parent), m_address(std::move(address)) {}
+CatalogueClient::CatalogueClient(QUrl address, QObject* parent)
+    : QObject(parent), m_address(std::move(address))
+{
+}
 
 QUrl CatalogueClient::packageUrl(const QString& package) const
 {
@@ -54,10 +73,13 @@ QUrl CatalogueClient::packageUrl(const QString& package) const
     return url;
 }
 
-void CatalogueClient::get(const QString& path, const QList<QPair<QString, QString>>& parameters, Done<QJsonObject> done, bool is_post)
+void CatalogueClient::get(const QString& path, const QList<QPair<QString, QString>>& parameters,
+                          Done<QJsonObject> done, bool is_post)
 {
     if (m_address.isEmpty()) {
-        QTimer::singleShot(0, this, [done] { done(fail(ErrorCode::ServiceUnreachable, "the catalogue", "it has not been started yet")); });
+        QTimer::singleShot(0, this, [done] {
+            done(fail(ErrorCode::ServiceUnreachable, "the catalogue", "it has not been started yet"));
+        });
         return;
     }
     QUrl url = m_address;
@@ -94,8 +116,11 @@ void CatalogueClient::get(const QString& path, const QList<QPair<QString, QStrin
 void CatalogueClient::page(const CatalogueQuery& query, Done<ListingPage> done)
 {
     get(QStringLiteral("/catalogue"),
-        {{QStringLiteral("words"), query.words}, {QStringLiteral("kinds"), query.kinds.join(QLatin1Char(','))}, {QStringLiteral("sort"), query.sort},
-         {QStringLiteral("page"), QString::number(query.page)}, {QStringLiteral("per_page"), QString::number(query.per_page)}},
+        {{QStringLiteral("words"), query.words},
+         {QStringLiteral("kinds"), query.kinds.join(QLatin1Char(','))},
+         {QStringLiteral("sort"), query.sort},
+         {QStringLiteral("page"), QString::number(query.page)},
+         {QStringLiteral("per_page"), QString::number(query.per_page)}},
         [done](const Result<QJsonObject>& json) {
             if (!json)
                 return done(fail(json.error()));
@@ -112,18 +137,24 @@ void CatalogueClient::details(const QString& id, Done<ListingDetails> done)
     get(QStringLiteral("/listing/") + id, {}, [done](const Result<QJsonObject>& json) {
         if (!json)
             return done(fail(json.error()));
-        ListingDetails details{readListing(*json), (*json)[QLatin1String("bytes")].toInteger(), (*json)[QLatin1String("sha256")].toString(), {}};
+        ListingDetails details{readListing(*json),
+                               (*json)[QLatin1String("bytes")].toInteger(),
+                               (*json)[QLatin1String("sha256")].toString(),
+                               {}};
         for (const auto& item : (*json)[QLatin1String("contents")].toArray())
-            details.files.push_back({item.toObject()[QLatin1String("name")].toString(), item.toObject()[QLatin1String("role")].toString()});
+            details.files.push_back({item.toObject()[QLatin1String("name")].toString(),
+                                     item.toObject()[QLatin1String("role")].toString()});
         done(std::move(details));
     });
 }
 
-void CatalogueClient::words(const QString& id, const QString& style, const QString& text, const QString& features,
-                            Done<std::shared_ptr<const RemoteWords>> done)
+void CatalogueClient::words(const QString& id, const QString& style, const QString& text,
+                            const QString& features, Done<std::shared_ptr<const RemoteWords>> done)
 {
     get(QStringLiteral("/listing/%1/outlines").arg(id),
-        {{QStringLiteral("style"), style}, {QStringLiteral("text"), text}, {QStringLiteral("features"), features}},
+        {{QStringLiteral("style"), style},
+         {QStringLiteral("text"), text},
+         {QStringLiteral("features"), features}},
         [done, text](const Result<QJsonObject>& json) {
             if (!json)
                 return done(fail(json.error()));
@@ -134,26 +165,32 @@ void CatalogueClient::words(const QString& id, const QString& style, const QStri
         });
 }
 
-void CatalogueClient::keyMap(const QString& id, const QString& style, Done<std::shared_ptr<const RemoteKeyMap>> done)
+void CatalogueClient::keyMap(const QString& id, const QString& style,
+                             Done<std::shared_ptr<const RemoteKeyMap>> done)
 {
-    get(QStringLiteral("/listing/%1/keymap").arg(id), {{QStringLiteral("style"), style}}, [done](const Result<QJsonObject>& json) {
-        if (!json)
-            return done(fail(json.error()));
-        auto map = readRemoteKeyMap(*json);
-        if (!map)
-            return done(fail(map.error()));
-        done(std::make_shared<const RemoteKeyMap>(std::move(*map)));
-    });
+    get(QStringLiteral("/listing/%1/keymap").arg(id), {{QStringLiteral("style"), style}},
+        [done](const Result<QJsonObject>& json) {
+            if (!json)
+                return done(fail(json.error()));
+            auto map = readRemoteKeyMap(*json);
+            if (!map)
+                return done(fail(map.error()));
+            done(std::make_shared<const RemoteKeyMap>(std::move(*map)));
+        });
 }
 
 void CatalogueClient::buy(const QString& id, Done<Purchase> done)
 {
-    get(QStringLiteral("/listing/%1/buy").arg(id), {}, [done](const Result<QJsonObject>& json) {
-        if (!json)
-            return done(fail(json.error()));
-        const auto text = [&](const char* key) { return (*json)[QLatin1String(key)].toString(); };
-        done(Purchase{text("order"), text("receipt"), text("package"), text("sha256"), (*json)[QLatin1String("bytes")].toInteger()});
-    }, true);
+    get(
+        QStringLiteral("/listing/%1/buy").arg(id), {},
+        [done](const Result<QJsonObject>& json) {
+            if (!json)
+                return done(fail(json.error()));
+            const auto text = [&](const char* key) { return (*json)[QLatin1String(key)].toString(); };
+            done(Purchase{text("order"), text("receipt"), text("package"), text("sha256"),
+                          (*json)[QLatin1String("bytes")].toInteger()});
+        },
+        true);
 }
 
 } // namespace ink

@@ -87,13 +87,15 @@ struct Purchase
 };
 
 /// Answers arrive on the thread of this object, once for each request; never after it is gone.
-/// Errors: ServiceUnreachable, ServiceSilent (no answer within the patience), ServiceFault (its own problem, or an
+/// Errors: ServiceUnreachable, ServiceSilent (no answer within the patience), ServiceFault (its own problem,
+/// or an
 ///         answer that is none), Cancelled.
 class CatalogueClient : public QObject
 {
     Q_OBJECT
 public:
-    template <class T> using Done = std::function<void(Result<T>)>;
+    template <class T>
+    using Done = std::function<void(Result<T>)>;
 
     explicit CatalogueClient(QUrl address = {}, QObject* parent = nullptr);
 
@@ -105,14 +107,16 @@ public:
 
     void page(const CatalogueQuery& query, Done<ListingPage> done);
     void details(const QString& id, Done<ListingDetails> done);
-    void words(const QString& id, const QString& style, const QString& text, const QString& features, Done<std::shared_ptr<const RemoteWords>> done);
+    void words(const QString& id, const QString& style, const QString& text, const QString& features,
+               Done<std::shared_ptr<const RemoteWords>> done);
     void keyMap(const QString& id, const QString& style, Done<std::shared_ptr<const RemoteKeyMap>> done);
     void buy(const QString& id, Done<Purchase> done);
     QUrl packageUrl(const QString& package) const;
     QNetworkAccessManager& network() { return m_network; }
 
 private:
-    void get(const QString& path, const QList<QPair<QString, QString>>& parameters, Done<QJsonObject> done, bool is_post = false);
+    void get(const QString& path, const QList<QPair<QString, QString>>& parameters, Done<QJsonObject> done,
+             bool is_post = false);
 
     QUrl m_address;
     QNetworkAccessManager m_network;

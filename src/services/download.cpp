@@ -13,7 +13,8 @@ constexpr int kPatience_ms = 15'000;
 } // namespace
 
 Download::Download(QNetworkAccessManager& network, Wanted wanted, QString folder, QObject* parent)
-    : QObject(parent), m_network(network), m_wanted(std::move(wanted)), m_folder(std::move(folder)), m_total(m_wanted.bytes)
+    : QObject(parent), m_network(network), m_wanted(std::move(wanted)), m_folder(std::move(folder)),
+      m_total(m_wanted.bytes)
 {
     // Silence, not slowness, is a failure: every byte starts the patience again.
     m_patience.setSingleShot(true);
@@ -42,7 +43,8 @@ void Download::resume()
     QDir().mkpath(m_folder);
     m_part.setFileName(partFile());
     if (!m_part.open(QIODevice::ReadWrite | QIODevice::Append))
-        return failWith({ErrorCode::FileUnwritable, partFile().toStdString(), m_part.errorString().toStdString()});
+        return failWith(
+            {ErrorCode::FileUnwritable, partFile().toStdString(), m_part.errorString().toStdString()});
     m_received = m_part.size();
     if (m_wanted.bytes > 0 && m_received >= m_wanted.bytes) { // nothing left to fetch, or of something else
         m_part.resize(0);
@@ -98,10 +100,12 @@ void Download::finished()
     m_patience.stop();
     const auto status = m_reply->attribute(QNetworkRequest::HttpStatusCodeAttribute).toInt();
     const auto network_error = m_reply->error();
-    const bool is_cut_off = network_error == QNetworkReply::RemoteHostClosedError || (network_error == QNetworkReply::NoError && m_received < m_promised);
+    const bool is_cut_off = network_error == QNetworkReply::RemoteHostClosedError ||
+                            (network_error == QNetworkReply::NoError && m_received < m_promised);
     if (is_cut_off && !m_was_silent)
         return failWith({ErrorCode::DownloadCutOff, m_wanted.name.toStdString(),
-                         std::to_string(m_received) + " of " + std::to_string(std::max(m_total, m_received)) + " bytes are here"});
+                         std::to_string(m_received) + " of " + std::to_string(std::max(m_total, m_received)) +
+                             " bytes are here"});
     if (network_error != QNetworkReply::NoError) {
         if (status == 416)
             QFile::remove(partFile());
@@ -109,8 +113,9 @@ void Download::finished()
     }
     m_part.close();
     const auto digest = sha256OfFile(partFile().toStdString());
-    const bool is_wrong = (m_wanted.bytes > 0 && m_received != m_wanted.bytes) ||
-                          (!m_wanted.sha256.isEmpty() && (!digest || QString::fromStdString(*digest) != m_wanted.sha256));
+    const bool is_wrong =
+        (m_wanted.bytes > 0 && m_received != m_wanted.bytes) ||
+        (!m_wanted.sha256.isEmpty() && (!digest || QString::fromStdString(*digest) != m_wanted.sha256));
     if (is_wrong) {
         QFile::remove(partFile());
         return failWith({ErrorCode::DownloadWrong, m_wanted.name.toStdString(), {}});

@@ -24,15 +24,16 @@ public:
         QString sha256;
     };
 
-    /// Writes `folder`/name.part and renames it when it is whole and its checksum is right. An older .part of the same
-    /// package is gone on with.
+    /// Writes `folder`/name.part and renames it when it is whole and its checksum is right. An older .part of
+    /// the same package is gone on with.
     Download(QNetworkAccessManager& network, Wanted wanted, QString folder, QObject* parent = nullptr);
     ~Download() override;
 
     void start();
     /// Stops and keeps what is there.
     void pause();
-    /// Goes on where it stopped, also after a failure. What had a wrong checksum is fetched from the beginning.
+    /// Goes on where it stopped, also after a failure. What had a wrong checksum is fetched from the
+    /// beginning.
     void resume();
     /// Stops and takes away what is there.
     void cancel();

@@ -91,13 +91,16 @@ auto broken(const char* what)
     return fail(ErrorCode::ServiceFault, "the catalogue", what);
 }
 
-std::vector<LetterForms> formsIn(const QJsonArray& list, LetterRef ref, std::uint32_t cluster, const std::string& text)
+std::vector<LetterForms> formsIn(const QJsonArray& list, LetterRef ref, std::uint32_t cluster,
+                                 const std::string& text)
 {
     LetterForms letter{ref, text, cluster, {}};
     for (const auto& value : list) {
         const QJsonObject form = value.toObject();
-        letter.forms.push_back({form[QLatin1String("feature")].toString().toStdString(), static_cast<unsigned>(form[QLatin1String("value")].toInt(1)), 0,
-                                form[QLatin1String("name")].toString().toStdString(), form[QLatin1String("swash")].toBool()});
+        letter.forms.push_back({form[QLatin1String("feature")].toString().toStdString(),
+                                static_cast<unsigned>(form[QLatin1String("value")].toInt(1)), 0,
+                                form[QLatin1String("name")].toString().toStdString(),
+                                form[QLatin1String("swash")].toBool()});
     }
     if (letter.forms.empty())
         return {};
@@ -138,17 +141,20 @@ Result<RemoteWords> readRemoteWords(const QJsonObject& json, const QString& text
             if (!paths)
                 return fail(paths.error());
             PlacedGlyph shaped;
-            shaped.cluster = static_cast<std::uint32_t>(std::clamp<qint64>(glyph[QLatin1String("letter")].toInteger(), 0, static_cast<qint64>(line_text.size())));
+            shaped.cluster = static_cast<std::uint32_t>(std::clamp<qint64>(
+                glyph[QLatin1String("letter")].toInteger(), 0, static_cast<qint64>(line_text.size())));
             shaped.x_fu = glyph[QLatin1String("x")].toDouble();
             shaped.y_fu = -glyph[QLatin1String("y")].toDouble();
             shaped.advance_fu = glyph[QLatin1String("advance")].toDouble();
             placed.shaped.glyphs.push_back(shaped);
             const LetterRef ref{static_cast<std::size_t>(l), static_cast<std::size_t>(g)};
-            for (auto& forms : formsIn(glyph[QLatin1String("alternates")].toArray(), ref, shaped.cluster, line_text.substr(shaped.cluster, 1)))
+            for (auto& forms : formsIn(glyph[QLatin1String("alternates")].toArray(), ref, shaped.cluster,
+                                       line_text.substr(shaped.cluster, 1)))
                 words.alternates.push_back(std::move(forms));
             if (paths->empty())
                 continue;
-            words.set.glyphs_fu.push_back({std::make_shared<const Paths>(std::move(*paths)), {shaped.x_fu, baseline + shaped.y_fu}, 0});
+            words.set.glyphs_fu.push_back(
+                {std::make_shared<const Paths>(std::move(*paths)), {shaped.x_fu, baseline + shaped.y_fu}, 0});
             words.set.letters.push_back(ref);
         }
         words.set.lines.push_back(std::move(placed));
@@ -163,14 +169,16 @@ Result<RemoteKeyMap> readRemoteKeyMap(const QJsonObject& json)
 {
     RemoteKeyMap map;
     map.units_per_em = json[QLatin1String("units_per_em")].toDouble(1000.0);
-    for (const auto& [name, list] : {std::pair(QLatin1String("keys"), &map.keys), std::pair(QLatin1String("without_key"), &map.without_key)})
+    for (const auto& [name, list] : {std::pair(QLatin1String("keys"), &map.keys),
+                                     std::pair(QLatin1String("without_key"), &map.without_key)})
         for (const auto& value : json[name].toArray()) {
             const QJsonObject key = value.toObject();
             auto paths = readPathData(key[QLatin1String("path")].toString().toUtf8());
             if (!paths)
                 return fail(paths.error());
             list->push_back({key[QLatin1String("key")].toString(), key[QLatin1String("name")].toString(),
-                             static_cast<char32_t>(key[QLatin1String("character")].toInteger()), key[QLatin1String("advance")].toDouble(), std::move(*paths)});
+                             static_cast<char32_t>(key[QLatin1String("character")].toInteger()),
+                             key[QLatin1String("advance")].toDouble(), std::move(*paths)});
         }
     return map;
 }

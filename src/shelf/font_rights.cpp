@@ -16,7 +16,9 @@ bool hasFewFiles(const fs::path& folder)
 {
     std::size_t files = 0;
     std::error_code problem;
-    for (fs::recursive_directory_iterator it(folder, fs::directory_options::skip_permission_denied, problem), end; !problem && it != end; it.increment(problem))
+    for (fs::recursive_directory_iterator it(folder, fs::directory_options::skip_permission_denied, problem),
+         end;
+         !problem && it != end; it.increment(problem))
         if (++files > kMostFiles)
             return false;
     return !problem;
@@ -26,14 +28,16 @@ bool hasFewFiles(const fs::path& folder)
 fs::path packageFolder(const fs::path& font, const fs::path& inbox)
 {
     const auto relative = font.lexically_relative(inbox);
-    if (inbox.empty() || relative.empty() || *relative.begin() == ".." || std::distance(relative.begin(), relative.end()) < 2)
+    if (inbox.empty() || relative.empty() || *relative.begin() == ".." ||
+        std::distance(relative.begin(), relative.end()) < 2)
         return {};
     return inbox / *relative.begin();
 }
 
 } // namespace
 
-Result<FontRightsReader::Evidence> FontRightsReader::evidenceFor(const fs::path& font, const CancelToken& cancel)
+Result<FontRightsReader::Evidence> FontRightsReader::evidenceFor(const fs::path& font,
+                                                                 const CancelToken& cancel)
 {
     const std::lock_guard lock(m_mutex);
     if (const auto it = m_evidence.find(font); it != m_evidence.end())
@@ -48,7 +52,9 @@ Result<FontRightsReader::Evidence> FontRightsReader::evidenceFor(const fs::path&
             contents->is_plain_folder = package.empty();
             for (const std::size_t i : contents->fonts()) {
                 const auto& entry = contents->entries[i];
-                Evidence evidence{entry.sha256, documentsFor(*contents, i), {entry.faces.front().fs_type, isDemo(*contents, entry)}};
+                Evidence evidence{entry.sha256,
+                                  documentsFor(*contents, i),
+                                  {entry.faces.front().fs_type, isDemo(*contents, entry)}};
                 std::set<std::string> seen;
                 for (const auto& face : entry.faces)
                     for (auto& text : evidenceIn(face))

@@ -23,7 +23,10 @@ class FontRightsReader
 {
 public:
     /// Fonts below `inbox` lie in folders that were packages, one package each.
-    FontRightsReader(RightsStore store, std::filesystem::path inbox) : m_store(std::move(store)), m_inbox(std::move(inbox)) {}
+    FontRightsReader(RightsStore store, std::filesystem::path inbox)
+        : m_store(std::move(store)), m_inbox(std::move(inbox))
+    {
+    }
 
     const RightsStore& store() const { return m_store; }
     const std::filesystem::path& inbox() const { return m_inbox; }

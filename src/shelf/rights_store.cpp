@@ -22,7 +22,8 @@ std::vector<EvidenceText> evidenceOf(const RightsRecord& record)
 {
     std::vector<EvidenceText> evidence;
     for (const auto& paper : record.papers)
-        evidence.push_back({EvidenceKind::Permission, paper.name + (paper.from_whom.empty() ? "" : ", from " + paper.from_whom),
+        evidence.push_back({EvidenceKind::Permission,
+                            paper.name + (paper.from_whom.empty() ? "" : ", from " + paper.from_whom),
                             paper.for_what.empty() ? paper.text : paper.for_what + "\n\n" + paper.text});
     if (!record.listing.empty())
         evidence.push_back({EvidenceKind::Listing, "the catalogue's listing", record.listing});
@@ -41,8 +42,9 @@ Result<RightsRecord> RightsStore::load(const std::string& font_sha256) const
     if (!json.is_object())
         return fail(ErrorCode::DocumentDamaged, file.string());
     try {
-        return RightsRecord{json.value("papers", std::vector<AttachedPaper>{}), json.value("decisions", std::vector<RightsDecision>{}),
-                            json.value("sold", 0u), json.value("listing", std::string())};
+        return RightsRecord{json.value("papers", std::vector<AttachedPaper>{}),
+                            json.value("decisions", std::vector<RightsDecision>{}), json.value("sold", 0u),
+                            json.value("listing", std::string())};
     } catch (const nlohmann::json::exception&) {
         return fail(ErrorCode::DocumentDamaged, file.string());
     }
@@ -53,8 +55,9 @@ Result<void> RightsStore::save(const std::string& font_sha256, const RightsRecor
     std::error_code problem;
     std::filesystem::create_directories(m_folder, problem);
     return writeFile(m_folder / (font_sha256 + ".json"), [&](std::ostream& out) -> Result<void> {
-        const Json json{{"format", "under-ink-rights"}, {"version", 1}, {"font_sha256", font_sha256}, {"listing", record.listing},
-                        {"sold", record.sold}, {"papers", record.papers}, {"decisions", record.decisions}};
+        const Json json{{"format", "under-ink-rights"}, {"version", 1},        {"font_sha256", font_sha256},
+                        {"listing", record.listing},    {"sold", record.sold}, {"papers", record.papers},
+                        {"decisions", record.decisions}};
         out << json.dump(1, ' ', false, Json::error_handler_t::replace) << '\n';
         return {};
     });

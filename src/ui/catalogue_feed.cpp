@@ -8,7 +8,8 @@ constexpr int kPerPage = 500;
 constexpr int kEndPatience_ms = 2000;
 } // namespace
 
-CatalogueFeed::CatalogueFeed(CatalogueClient& client, FontListModel& fonts, QObject* parent) : QObject(parent), m_client(client), m_fonts(fonts)
+CatalogueFeed::CatalogueFeed(CatalogueClient& client, FontListModel& fonts, QObject* parent)
+    : QObject(parent), m_client(client), m_fonts(fonts)
 {
     connect(&m_program, &QProcess::readyReadStandardOutput, this, [this] {
         static const QRegularExpression heard(QStringLiteral("listening on (http://\\S+)"));
@@ -20,11 +21,13 @@ CatalogueFeed::CatalogueFeed(CatalogueClient& client, FontListModel& fonts, QObj
     });
     connect(&m_program, &QProcess::errorOccurred, this, [this](QProcess::ProcessError error) {
         if (error == QProcess::FailedToStart)
-            failWith({ErrorCode::ServiceUnreachable, "the demo catalogue", m_program.errorString().toStdString()});
+            failWith(
+                {ErrorCode::ServiceUnreachable, "the demo catalogue", m_program.errorString().toStdString()});
     });
     connect(&m_program, &QProcess::finished, this, [this] {
         if (m_state == State::Starting || m_state == State::Fetching)
-            failWith({ErrorCode::ServiceUnreachable, "the demo catalogue", QString::fromUtf8(m_program.readAllStandardError()).trimmed().toStdString()});
+            failWith({ErrorCode::ServiceUnreachable, "the demo catalogue",
+                      QString::fromUtf8(m_program.readAllStandardError()).trimmed().toStdString()});
     });
 }
 
@@ -105,7 +108,8 @@ QString CatalogueFeed::inWords() const
     case State::Starting:
         return tr("Opening the catalogue …");
     case State::Fetching:
-        return m_total > 0 ? tr("Fetching the catalogue: %1 of %2 …").arg(m_here).arg(m_total) : tr("Asking the catalogue …");
+        return m_total > 0 ? tr("Fetching the catalogue: %1 of %2 …").arg(m_here).arg(m_total)
+                           : tr("Asking the catalogue …");
     case State::Ready:
         return tr("%1 in the catalogue").arg(m_total);
     case State::Failed:

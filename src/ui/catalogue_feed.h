@@ -1,5 +1,5 @@
-// Keeps the catalogue's listings in the list of fonts: starts the demo catalogue when no other address is set, fetches page
-// after page, and says clearly what went wrong.
+// Keeps the catalogue's listings in the list of fonts: starts the demo catalogue when no other address is
+// set, fetches page after page, and says clearly what went wrong.
 #pragma once
 
 #include "ui/find/font_list_model.h"

@@ -31,11 +31,13 @@ void DesignService::request(quint64 slot, const Job& job, const FontRef& font, i
 {
     DesignRequest request{job.words, {{}, job.tracking_em}, job.size, job.is_mirrored};
     request.cache = m_welds;
-    m_pool.run(slot, priority, [request, font, faces = m_faces, done = std::move(done)](const CancelToken& token) -> SlotPool::Answer {
-        DesignRequest own = request;
-        own.cancel = token;
-        return [result = makeFor(*faces, font, own), done] { done(result); };
-    });
+    m_pool.run(slot, priority,
+               [request, font, faces = m_faces,
+                done = std::move(done)](const CancelToken& token) -> SlotPool::Answer {
+                   DesignRequest own = request;
+                   own.cancel = token;
+                   return [result = makeFor(*faces, font, own), done] { done(result); };
+               });
 }
 
 } // namespace ink::ui

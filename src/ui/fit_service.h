@@ -31,8 +31,10 @@ public:
     FitService(std::shared_ptr<FaceCache> faces, CatalogueClient& catalogue, QObject* parent = nullptr);
 
     using Done = std::function<void(const FitResult&)>;
-    void request(quint64 slot, const Job& job, const FontRef& font, const std::string& features, int priority, Done done);
-    void requestListing(quint64 slot, const Job& job, const QString& listing, const QString& style, const QString& features, int priority, Done done);
+    void request(quint64 slot, const Job& job, const FontRef& font, const std::string& features, int priority,
+                 Done done);
+    void requestListing(quint64 slot, const Job& job, const QString& listing, const QString& style,
+                        const QString& features, int priority, Done done);
     bool isIdle() const { return m_pool.isIdle() && m_asking == 0; }
     void cancel(quint64 slot) { m_pool.cancel(slot); }
 

@@ -65,16 +65,21 @@ Questions Questions::asDialogs()
             return QFileDialog::getExistingDirectory(parent, QObject::tr("Open a folder with fonts"));
         },
         [](QWidget* parent) {
-            return QFileDialog::getOpenFileName(parent, QObject::tr("Open a package"), {}, QObject::tr("Packages and fonts (*.zip *.7z *.rar *.tar *.gz *.ttf *.otf *.ttc *.woff *.woff2);;All files (*)"));
+            return QFileDialog::getOpenFileName(
+                parent, QObject::tr("Open a package"), {},
+                QObject::tr("Packages and fonts (*.zip *.7z *.rar *.tar *.gz *.ttf *.otf *.ttc *.woff "
+                            "*.woff2);;All files (*)"));
         },
         RightsQuestions::asDialogs(),
     };
 }
 
 MainWindow::MainWindow(Job job, const std::filesystem::path& folder, const Theme& theme, Questions questions)
-    : m_theme(theme), m_questions(std::move(questions)), m_store(folder), m_job(std::move(job)), m_inbox(folder / "inbox"),
-      m_faces(std::make_shared<FaceCache>()), m_designs(m_faces), m_fits(m_faces, m_catalogue),
-      m_fonts(m_job, m_fits, std::make_shared<FontRightsReader>(RightsStore(folder / "rights"), m_inbox)), m_feed(m_catalogue, m_fonts)
+    : m_theme(theme), m_questions(std::move(questions)), m_store(folder), m_job(std::move(job)),
+      m_inbox(folder / "inbox"), m_faces(std::make_shared<FaceCache>()), m_designs(m_faces),
+      m_fits(m_faces, m_catalogue),
+      m_fonts(m_job, m_fits, std::make_shared<FontRightsReader>(RightsStore(folder / "rights"), m_inbox)),
+      m_feed(m_catalogue, m_fonts)
 {
     setObjectName(QStringLiteral("mainWindow"));
     setWindowTitle(QStringLiteral("Under Ink"));
@@ -130,7 +135,9 @@ void MainWindow::build()
     m_rail->addStation(QStringLiteral("stationFind"), tr("Find"));
     m_rail->addStation(QStringLiteral("stationCompose"), tr("Compose"));
     m_stack = new QStackedWidget(this);
-    m_find = new FindPage({m_job, m_fonts, m_catalogue, m_feed, m_inbox, m_questions.rights, m_questions.package}, m_theme, this);
+    m_find =
+        new FindPage({m_job, m_fonts, m_catalogue, m_feed, m_inbox, m_questions.rights, m_questions.package},
+                     m_theme, this);
     m_compose = new ComposePage(m_job, m_designs, m_theme, this);
     m_stack->addWidget(m_find);
     m_stack->addWidget(m_compose);
@@ -197,7 +204,8 @@ void MainWindow::tell(const Error& error)
 
 bool MainWindow::isIdle() const
 {
-    return !m_library.isSearching() && m_designs.isIdle() && m_fits.isIdle() && m_find->isIdle() && m_writing == 0;
+    return !m_library.isSearching() && m_designs.isIdle() && m_fits.isIdle() && m_find->isIdle() &&
+           m_writing == 0;
 }
 
 void MainWindow::found(const std::vector<FontEntry>& entries, const std::vector<Error>& refused)
@@ -336,7 +344,8 @@ void MainWindow::dropEvent(QDropEvent* event)
     event->acceptProposedAction();
     const QStringList files = droppedFiles(event->mimeData());
     // A package is looked into before anything of it is taken; fonts and folders join the list as they lie.
-    const bool is_package = files.size() == 1 && QFileInfo(files.front()).isFile() && !looksLikeFontFile(files.front().toStdString());
+    const bool is_package = files.size() == 1 && QFileInfo(files.front()).isFile() &&
+                            !looksLikeFontFile(files.front().toStdString());
     if (is_package) {
         openStation(Find);
         return m_find->openPackage(files.front());

@@ -46,8 +46,10 @@ class MainWindow : public QWidget
 public:
     enum Station { Find, Compose };
 
-    /// `folder` keeps the job, what was taken in, and the rights between starts. The theme has to outlive the window.
-    MainWindow(Job job, const std::filesystem::path& folder, const Theme& theme, Questions questions = Questions::asDialogs());
+    /// `folder` keeps the job, what was taken in, and the rights between starts. The theme has to outlive the
+    /// window.
+    MainWindow(Job job, const std::filesystem::path& folder, const Theme& theme,
+               Questions questions = Questions::asDialogs());
     ~MainWindow() override;
 
     FontLibrary& library() { return m_library; }

@@ -35,7 +35,8 @@ void SlotPool::run(quint64 slot, int priority, std::function<Answer(const Cancel
     Pending pending;
     pending.serial = ++m_serial;
     m_pending.insert(slot, pending);
-    auto task = [this, slot, serial = pending.serial, token = pending.cancel.token(), work = std::move(work)] {
+    auto task = [this, slot, serial = pending.serial, token = pending.cancel.token(),
+                 work = std::move(work)] {
         if (token.isCancelled())
             return;
         auto answer = work(token);

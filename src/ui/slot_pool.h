@@ -1,5 +1,5 @@
-// Work away from the interface thread, by slot: the newest request of a slot wins, an older one that still runs
-// is cancelled and its answer dropped.
+// Work away from the interface thread, by slot: the newest request of a slot wins, an older one that still
+// runs is cancelled and its answer dropped.
 #pragma once
 
 #include "core/base/cancel.h"

@@ -145,8 +145,7 @@ QMenu::item:selected { background: @honey; color: @ink; }
 #transfers { border-top: 1px solid @rule; background: @card; }
 QScrollArea { background: transparent; border: 0; }
 QScrollArea#sidePanel { border-left: 1px solid @rule; }
-QComboBox { background: @card; border: 1px solid @rule; border-radius: 6px; padding: 4px 10px; }
-QComboBox::drop-down { border: 0; width: 18px; }
+QComboBox { background: transparent; border: 0; border-bottom: 1px solid @rule; border-radius: 0; padding: 2px 0; }
 QComboBox QAbstractItemView { background: @card; color: @ink; selection-background-color: @honey; selection-color: @ink; border: 1px solid @rule; }
 QLineEdit { background: @card; border: 1px solid @rule; border-radius: 6px; padding: 6px 10px; }
 QSlider:horizontal { min-height: 26px; }

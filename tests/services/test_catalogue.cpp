@@ -18,7 +18,9 @@ namespace {
 struct Service
 {
     explicit Service(standin::Fault fault = standin::Fault::None)
-        : server(std::move(*standin::DemoCatalogue::open(QString("%1/../catalogue").arg(INK_TEST_DEMO_FONTS).toStdString())), fault)
+        : server(std::move(*standin::DemoCatalogue::open(
+                     QString("%1/../catalogue").arg(INK_TEST_DEMO_FONTS).toStdString())),
+                 fault)
     {
         const quint16 port = server.listen();
         client.setAddress(QUrl(QString("http://127.0.0.1:%1").arg(port)));
@@ -26,7 +28,8 @@ struct Service
     }
 
     /// Waits for the one answer.
-    template <class T, class Ask> Result<T> answer(Ask ask)
+    template <class T, class Ask>
+    Result<T> answer(Ask ask)
     {
         std::optional<Result<T>> got;
         ask([&](Result<T> result) { got = std::move(result); });
@@ -43,7 +46,8 @@ struct Service
         const auto details = answer<ListingDetails>([&](auto done) { client.details(id, done); });
         if (!details)
             qFatal("%s", details.error().message().c_str());
-        return {client.packageUrl(details->listing.package), details->listing.package, details->bytes, details->sha256};
+        return {client.packageUrl(details->listing.package), details->listing.package, details->bytes,
+                details->sha256};
     }
 
     standin::CatalogueServer server;
@@ -107,7 +111,8 @@ void TestCatalogue::searchKindsAndSorting()
     QVERIFY(page && page->listings.size() >= 3);
     for (std::size_t i = 1; i < page->listings.size(); ++i)
         QVERIFY(page->listings[i - 1].published >= page->listings[i].published);
-    page = service.page({{}, {QStringLiteral("picture-font"), QStringLiteral("decorative")}, QStringLiteral("name"), 0, 50});
+    page = service.page(
+        {{}, {QStringLiteral("picture-font"), QStringLiteral("decorative")}, QStringLiteral("name"), 0, 50});
     QVERIFY(page && page->listings.size() == 3);
     QCOMPARE(page->listings.front().name, QStringLiteral("Gingham Caps"));
     page = service.page({QStringLiteral("nothing is called this"), {}, {}, 0, 50});
@@ -117,8 +122,9 @@ void TestCatalogue::searchKindsAndSorting()
 void TestCatalogue::wordsAreMeasuredBeforeAnythingIsFetched()
 {
     Service service;
-    const auto words = service.answer<std::shared_ptr<const RemoteWords>>(
-        [&](auto done) { service.client.words(QStringLiteral("tansy-cord"), {}, QStringLiteral("By &\nbees \u2603"), {}, done); });
+    const auto words = service.answer<std::shared_ptr<const RemoteWords>>([&](auto done) {
+        service.client.words(QStringLiteral("tansy-cord"), {}, QStringLiteral("By &\nbees \u2603"), {}, done);
+    });
     QVERIFY2(words, words ? "" : words.error().message().c_str());
     QCOMPARE((*words)->set.missing, std::u32string(U"\u2603"));
     QVERIFY(!(*words)->alternates.empty());
@@ -136,7 +142,8 @@ void TestCatalogue::wordsAreMeasuredBeforeAnythingIsFetched()
 void TestCatalogue::keyMapsComeWithTheirPictures()
 {
     Service service;
-    const auto map = service.answer<std::shared_ptr<const RemoteKeyMap>>([&](auto done) { service.client.keyMap(QStringLiteral("stallholder"), {}, done); });
+    const auto map = service.answer<std::shared_ptr<const RemoteKeyMap>>(
+        [&](auto done) { service.client.keyMap(QStringLiteral("stallholder"), {}, done); });
     QVERIFY(map);
     QVERIFY((*map)->keys.size() >= 30);
     const auto bee = std::ranges::find((*map)->keys, QStringLiteral("a"), &RemoteKey::key);
@@ -172,7 +179,8 @@ void TestCatalogue::pausedTransfersGoOnWhereTheyStopped()
     service.server.setFault(standin::Fault::None);
     download.resume();
     QVERIFY(waitFor(download, Download::State::Done));
-    QCOMPARE(QString::fromStdString(*sha256OfFile(download.file().toStdString())), service.wanted(QStringLiteral("pennyfold")).sha256);
+    QCOMPARE(QString::fromStdString(*sha256OfFile(download.file().toStdString())),
+             service.wanted(QStringLiteral("pennyfold")).sha256);
 }
 
 void TestCatalogue::cancelledTransfersLeaveNothing()
@@ -216,7 +224,8 @@ void TestCatalogue::faultsOfTransfersAreSaid_data()
     QTest::newRow("cut off") << int(standin::Fault::CutOff) << int(ErrorCode::DownloadCutOff);
     QTest::newRow("wrong length") << int(standin::Fault::WrongLength) << int(ErrorCode::DownloadCutOff);
     QTest::newRow("wrong checksum") << int(standin::Fault::WrongChecksum) << int(ErrorCode::DownloadWrong);
-    QTest::newRow("listing and package disagree") << int(standin::Fault::Disagree) << int(ErrorCode::DownloadWrong);
+    QTest::newRow("listing and package disagree")
+        << int(standin::Fault::Disagree) << int(ErrorCode::DownloadWrong);
     QTest::newRow("server error") << int(standin::Fault::ServerError) << int(ErrorCode::ServiceFault);
     QTest::newRow("no answer") << int(standin::Fault::NoAnswer) << int(ErrorCode::ServiceSilent);
 }
@@ -266,14 +275,19 @@ void TestCatalogue::twentyThousandListings()
 void TestCatalogue::buyingGivesAReceiptAndThePackage()
 {
     Service service;
-    const auto bought = service.answer<Purchase>([&](auto done) { service.client.buy(QStringLiteral("fennel-row"), done); });
+    const auto bought =
+        service.answer<Purchase>([&](auto done) { service.client.buy(QStringLiteral("fennel-row"), done); });
     QVERIFY2(bought, bought ? "" : bought.error().message().c_str());
     QVERIFY(bought->receipt.contains("14.00 EUR"));
     QTemporaryDir inbox;
-    Download download(service.client.network(), {service.client.packageUrl(bought->package), bought->package, bought->bytes, bought->sha256}, inbox.path());
+    Download download(
+        service.client.network(),
+        {service.client.packageUrl(bought->package), bought->package, bought->bytes, bought->sha256},
+        inbox.path());
     download.start();
     QVERIFY(waitFor(download, Download::State::Done));
-    const auto nothing = service.answer<Purchase>([&](auto done) { service.client.buy(QStringLiteral("gatepost"), done); });
+    const auto nothing =
+        service.answer<Purchase>([&](auto done) { service.client.buy(QStringLiteral("gatepost"), done); });
     QVERIFY(!nothing);
 }
 

@@ -14,7 +14,8 @@ namespace ink::test {
 struct WindowFixture
 {
     explicit WindowFixture(Job job = firstJob(), double text_scale = 1.0)
-        : theme(ui::Theme::Tone::Light, text_scale), state_folder(folder.path() / "state"), store(state_folder)
+        : theme(ui::Theme::Tone::Light, text_scale), state_folder(folder.path() / "state"),
+          store(state_folder)
     {
         theme.applyTo(*qApp);
         ui::Questions questions;

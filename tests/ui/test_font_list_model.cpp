@@ -14,7 +14,9 @@ struct Fixture
     CatalogueClient catalogue;
     FitService designs{std::make_shared<FaceCache>(), catalogue};
     test::TempFolder folder;
-    FontListModel model{job, designs, std::make_shared<FontRightsReader>(RightsStore(folder.path() / "rights"), std::filesystem::path())};
+    FontListModel model{
+        job, designs,
+        std::make_shared<FontRightsReader>(RightsStore(folder.path() / "rights"), std::filesystem::path())};
     QAbstractItemModelTester tester{&model, QAbstractItemModelTester::FailureReportingMode::QtTest};
 
     void addDemo() { model.addEntries(fontsInFolder(test::demoFontFolder(), FontOrigin::Demo)->entries); }
@@ -96,12 +98,12 @@ void TestFontListModel::previewsFollowTheWords()
     f.addDemo();
     const int row = f.row("Tansy Cord");
     const auto* first = f.ready(row);
-    QVERIFY(first && first->design);
-    QVERIFY(!first->path_mm.isEmpty());
-    const auto pieces = first->design->figures_mm.pieces;
+    QVERIFY(first && first->card);
+    QVERIFY(!first->card->path_mm.isEmpty());
+    const auto pieces = first->card->marks.pieces;
     f.job.setWords(QStringLiteral("i i i i"));
     QVERIFY(f.model.preview(row)); // the old one stays until the new one is there
-    QVERIFY(f.ready(row)->design->figures_mm.pieces == 8);
+    QVERIFY(f.ready(row)->card->marks.pieces == 8);
     QVERIFY(pieces != 8);
 }
 
@@ -115,7 +117,7 @@ void TestFontListModel::onlyTheNewestAnswerCounts()
         f.job.setWords(QLatin1String(words));
         f.model.preview(row);
     }
-    QVERIFY(f.ready(row)->design->figures_mm.middles == 4);
+    QVERIFY(f.ready(row)->card->marks.middles.size() == 4);
     QCOMPARE(changed.count(), 5); // four times the words, once the answer
 }
 

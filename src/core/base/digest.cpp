@@ -12,7 +12,10 @@ namespace {
 class Digest
 {
 public:
-    Digest() : m_context(EVP_MD_CTX_new(), EVP_MD_CTX_free) { EVP_DigestInit_ex(m_context.get(), EVP_sha256(), nullptr); }
+    Digest() : m_context(EVP_MD_CTX_new(), EVP_MD_CTX_free)
+    {
+        EVP_DigestInit_ex(m_context.get(), EVP_sha256(), nullptr);
+    }
 
     void add(std::string_view bytes) { EVP_DigestUpdate(m_context.get(), bytes.data(), bytes.size()); }
 

@@ -38,10 +38,11 @@ void FitCache::keepTraits(const std::string& key, FaceTraits traits)
     m_traits.emplace(key, std::make_shared<const FaceTraits>(std::move(traits)));
 }
 
-std::string FitCache::keyOf(const std::string& content, const FaceChoice& choice, const std::string& words, const std::string& features,
-                            double tracking_em)
+std::string FitCache::keyOf(const std::string& content, const FaceChoice& choice, const std::string& words,
+                            const std::string& features, double tracking_em)
 {
-    return content + '\n' + std::to_string(choice.face) + '\n' + choice.instance + '\n' + features + '\n' + std::to_string(tracking_em) + '\n' + words;
+    return content + '\n' + std::to_string(choice.face) + '\n' + choice.instance + '\n' + features + '\n' +
+           std::to_string(tracking_em) + '\n' + words;
 }
 
 } // namespace ink

@@ -1,4 +1,5 @@
-// Fit shapes kept by content: the same font file, face, words and features give the same shape wherever they lie.
+// Fit shapes kept by content: the same font file, face, words and features give the same shape wherever they
+// lie.
 #pragma once
 
 #include "core/fit/fit_marks.h"
@@ -24,8 +25,8 @@ public:
     void keepTraits(const std::string& key, FaceTraits traits);
 
     /// `content` is the file's SHA-256, or any name that changes with the content.
-    static std::string keyOf(const std::string& content, const FaceChoice& choice, const std::string& words, const std::string& features,
-                             double tracking_em);
+    static std::string keyOf(const std::string& content, const FaceChoice& choice, const std::string& words,
+                             const std::string& features, double tracking_em);
 
 private:
     using Kept = std::list<std::pair<std::string, std::shared_ptr<const FitShape>>>;

@@ -50,7 +50,8 @@ std::vector<LetterForms> formsOf(const FontFace& face, const std::string& words,
     const AlternateTable table(face);
     std::vector<std::string> lines{{}};
     for (const char c : words)
-        c == '\n' ? void(lines.emplace_back()) : void(lines.back() += c == '\r' ? std::string() : std::string(1, c));
+        c == '\n' ? void(lines.emplace_back())
+                  : void(lines.back() += c == '\r' ? std::string() : std::string(1, c));
     std::vector<LetterForms> out;
     for (const auto& letter : set.letters) {
         const auto& shaped = set.lines[letter.line].shaped;
@@ -64,7 +65,9 @@ std::vector<LetterForms> formsOf(const FontFace& face, const std::string& words,
         for (const auto& other : shaped.glyphs)
             if (other.cluster > glyph.cluster)
                 end = std::min<std::size_t>(end, other.cluster);
-        out.push_back({letter, line.substr(std::min<std::size_t>(glyph.cluster, line.size()), end - glyph.cluster), glyph.cluster, std::move(forms)});
+        out.push_back({letter,
+                       line.substr(std::min<std::size_t>(glyph.cluster, line.size()), end - glyph.cluster),
+                       glyph.cluster, std::move(forms)});
     }
     return out;
 }
@@ -98,8 +101,9 @@ FaceTraits traitsOf(const FontFace& face, const std::shared_ptr<WeldCache>& weld
     return traits;
 }
 
-Result<FitShape> fitShapeOf(const SetWords& set, double units_per_em, std::vector<LetterForms> alternates, const FaceTraits& traits,
-                            const CancelToken& cancel, const std::shared_ptr<WeldCache>& welds)
+Result<FitShape> fitShapeOf(const SetWords& set, double units_per_em, std::vector<LetterForms> alternates,
+                            const FaceTraits& traits, const CancelToken& cancel,
+                            const std::shared_ptr<WeldCache>& welds)
 {
     FitShape shape;
     shape.units_per_em = units_per_em;
@@ -119,8 +123,8 @@ Result<FitShape> fitShapeOf(const SetWords& set, double units_per_em, std::vecto
         return fail(ErrorCode::NothingToCut);
 
     FitMarks& marks = shape.marks_fu;
-    marks.thinnest_stroke = axis->thinnestStroke();
-    marks.narrowest_gap = axis->narrowestGap();
+    marks.thinnest_stroke = axis->thinnest_stroke;
+    marks.narrowest_gap = axis->narrowest_gap;
     marks.pairs = std::move(*pairs);
     marks.joins = static_cast<std::size_t>(std::ranges::count_if(marks.pairs, &LetterPair::joins));
     marks.letters = set.letters.size();
@@ -145,12 +149,14 @@ Result<FitShape> fitShapeOf(const SetWords& set, double units_per_em, std::vecto
 }
 
 Result<FitShape> fitShape(const FontFace& face, const std::string& words, const ShapeOptions& shaping,
-                          const FaceTraits* traits, const CancelToken& cancel, const std::shared_ptr<WeldCache>& welds)
+                          const FaceTraits* traits, const CancelToken& cancel,
+                          const std::shared_ptr<WeldCache>& welds)
 {
     const auto set = setWords(face, words, shaping, cancel);
     if (!set)
         return fail(set.error());
-    auto shape = fitShapeOf(*set, face.info().units_per_em, formsOf(face, words, *set), traits ? *traits : traitsOf(face, welds), cancel, welds);
+    auto shape = fitShapeOf(*set, face.info().units_per_em, formsOf(face, words, *set),
+                            traits ? *traits : traitsOf(face, welds), cancel, welds);
     if (!shape && shape.error().subject.empty())
         return fail(shape.error().code, face.path().string(), shape.error().detail);
     return shape;
@@ -186,7 +192,8 @@ Result<FitMarks> marksAt(const FitShape& shape, const FinishedSize& size)
     for (auto& point : marks.sharp_points)
         point.at = by.map(point.at);
     if (marks.smallest_piece)
-        marks.smallest_piece = SmallPiece{marks.smallest_piece->area * scale * scale, by.map(marks.smallest_piece->at)};
+        marks.smallest_piece =
+            SmallPiece{marks.smallest_piece->area * scale * scale, by.map(marks.smallest_piece->at)};
     return marks;
 }
 
@@ -204,7 +211,8 @@ Holds holdsGap(const FitMarks& marks, const ProcessLimits& limits)
 
 Holds holdsPieces(const FitMarks& marks, const ProcessLimits& limits)
 {
-    return !marks.smallest_piece || marks.smallest_piece->area >= limits.smallest_piece_mm2 ? Holds::Well : Holds::Not;
+    return !marks.smallest_piece || marks.smallest_piece->area >= limits.smallest_piece_mm2 ? Holds::Well
+                                                                                            : Holds::Not;
 }
 
 Holds holds(const FitMarks& marks, const ProcessLimits& limits)

@@ -72,7 +72,8 @@ struct FitMarks
     bool hasSwash() const;
 };
 
-/// Ink that ends in less than this is called a sharp point: it lifts when weeding (common practice, no source).
+/// Ink that ends in less than this is called a sharp point: it lifts when weeding (common practice, no
+/// source).
 inline constexpr double kSharpPoint_deg = 30.0;
 
 /// The words in a font at no particular size; marks for any size follow from it.
@@ -93,11 +94,12 @@ Result<FitShape> fitShape(const FontFace& face, const std::string& words, const 
                           const std::shared_ptr<WeldCache>& welds = {});
 
 /// The same for words that were set elsewhere; `alternates` and `traits` are taken as they are.
-Result<FitShape> fitShapeOf(const SetWords& set, double units_per_em, std::vector<LetterForms> alternates, const FaceTraits& traits,
-                            const CancelToken& cancel = {}, const std::shared_ptr<WeldCache>& welds = {});
+Result<FitShape> fitShapeOf(const SetWords& set, double units_per_em, std::vector<LetterForms> alternates,
+                            const FaceTraits& traits, const CancelToken& cancel = {},
+                            const std::shared_ptr<WeldCache>& welds = {});
 
-/// The shape's marks at a finished size, in mm; the inked shape's lower left corner is the origin, as in Design.
-/// Errors: SizeOutOfRange.
+/// The shape's marks at a finished size, in mm; the inked shape's lower left corner is the origin, as in
+/// Design. Errors: SizeOutOfRange.
 Result<FitMarks> marksAt(const FitShape& shape, const FinishedSize& size);
 /// mm for one font unit at this size.
 double scaleOf(const FitShape& shape, const FinishedSize& size);
@@ -112,6 +114,7 @@ Holds holds(const FitMarks& marks, const ProcessLimits& limits);
 std::string_view idOf(Holds holds);
 
 /// The report of `uink fit` (docs/formats/fit-report.md): one JSON object.
-void writeFitReport(std::ostream& out, const FitMarks& marks_mm, const ProcessLimits& limits, std::string_view process_id);
+void writeFitReport(std::ostream& out, const FitMarks& marks_mm, const ProcessLimits& limits,
+                    std::string_view process_id);
 
 } // namespace ink

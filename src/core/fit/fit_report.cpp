@@ -27,7 +27,9 @@ Json placeJson(const std::optional<AxisPlace>& place)
 {
     if (!place)
         return nullptr;
-    return {{"centre_mm", pointJson(place->centre)}, {"a_mm", pointJson(place->a)}, {"b_mm", pointJson(place->b)}};
+    return {{"centre_mm", pointJson(place->centre)},
+            {"a_mm", pointJson(place->a)},
+            {"b_mm", pointJson(place->b)}};
 }
 
 Json widthJson(const std::optional<AxisPlace>& place)
@@ -41,17 +43,25 @@ Json alternatesJson(const FitMarks& marks)
     for (const auto& letter : marks.alternates) {
         auto forms = Json::array();
         for (const auto& form : letter.forms)
-            forms.push_back({{"feature", form.feature}, {"value", form.value}, {"glyph", form.glyph_name}, {"swash", form.is_swash}});
-        letters.push_back({{"letter", letter.text}, {"line", letter.letter.line}, {"glyph_index", letter.letter.glyph}, {"forms", forms}});
+            forms.push_back({{"feature", form.feature},
+                             {"value", form.value},
+                             {"glyph", form.glyph_name},
+                             {"swash", form.is_swash}});
+        letters.push_back({{"letter", letter.text},
+                           {"line", letter.letter.line},
+                           {"glyph_index", letter.letter.glyph},
+                           {"forms", forms}});
     }
     return letters;
 }
 
 } // namespace
 
-void writeFitReport(std::ostream& out, const FitMarks& marks, const ProcessLimits& limits, std::string_view process_id)
+void writeFitReport(std::ostream& out, const FitMarks& marks, const ProcessLimits& limits,
+                    std::string_view process_id)
 {
-    auto missing = Json::array(), middles = Json::array(), sharp = Json::array(), hidden = Json::array(), apart = Json::array();
+    auto missing = Json::array(), middles = Json::array(), sharp = Json::array(), hidden = Json::array(),
+         apart = Json::array();
     for (const char32_t c : marks.missing)
         missing.push_back(toUtf8(c));
     for (const auto& p : marks.middles)
@@ -65,15 +75,22 @@ void writeFitReport(std::ostream& out, const FitMarks& marks, const ProcessLimit
             apart.push_back(pointJson(pair.between));
     const Json json{
         {"process", process_id},
-        {"limits", {{"stroke_comfortable_mm", limits.stroke_comfortable_mm}, {"stroke_floor_mm", limits.stroke_floor_mm},
-                    {"gap_mm", limits.gap_mm}, {"smallest_piece_mm2", limits.smallest_piece_mm2}}},
-        {"holds", {{"all", idOf(holds(marks, limits))}, {"stroke", idOf(holdsStroke(marks, limits))},
-                   {"gap", idOf(holdsGap(marks, limits))}, {"pieces", idOf(holdsPieces(marks, limits))}}},
+        {"limits",
+         {{"stroke_comfortable_mm", limits.stroke_comfortable_mm},
+          {"stroke_floor_mm", limits.stroke_floor_mm},
+          {"gap_mm", limits.gap_mm},
+          {"smallest_piece_mm2", limits.smallest_piece_mm2}}},
+        {"holds",
+         {{"all", idOf(holds(marks, limits))},
+          {"stroke", idOf(holdsStroke(marks, limits))},
+          {"gap", idOf(holdsGap(marks, limits))},
+          {"pieces", idOf(holdsPieces(marks, limits))}}},
         {"thinnest_stroke_mm", widthJson(marks.thinnest_stroke)},
         {"thinnest_stroke_place", placeJson(marks.thinnest_stroke)},
         {"narrowest_gap_mm", widthJson(marks.narrowest_gap)},
         {"narrowest_gap_place", placeJson(marks.narrowest_gap)},
-        {"smallest_piece_mm2", marks.smallest_piece ? Json(rounded(marks.smallest_piece->area)) : Json(nullptr)},
+        {"smallest_piece_mm2",
+         marks.smallest_piece ? Json(rounded(marks.smallest_piece->area)) : Json(nullptr)},
         {"joins", marks.joins},
         {"pairs", marks.pairs.size()},
         {"apart_at_mm", apart},

@@ -14,7 +14,8 @@ namespace {
 
 std::string lowered(std::string text)
 {
-    std::ranges::transform(text, text.begin(), [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
+    std::ranges::transform(text, text.begin(),
+                           [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
     return text;
 }
 
@@ -76,13 +77,15 @@ bool isFixedWidth(const FontFace& face)
 
 std::string_view idOf(FontKind kind)
 {
-    static constexpr std::array kIds{"joining-script", "hand", "serif", "sans", "fixed-width", "decorative", "picture-font"};
+    static constexpr std::array kIds{"joining-script", "hand",       "serif",       "sans",
+                                     "fixed-width",    "decorative", "picture-font"};
     return kIds[static_cast<std::size_t>(kind)];
 }
 
 std::string_view nameOf(FontKind kind)
 {
-    static constexpr std::array kNames{"Joining script", "Hand", "Serif", "Sans", "Fixed width", "Decorative", "Picture font"};
+    static constexpr std::array kNames{"Joining script", "Hand",       "Serif",       "Sans",
+                                       "Fixed width",    "Decorative", "Picture font"};
     return kNames[static_cast<std::size_t>(kind)];
 }
 
@@ -115,8 +118,8 @@ KindFound kindOf(const FontFace& face, const JoinSample& joins)
     if (!face.hasCharacter(U'a') && !face.hasCharacter(U'A'))
         return {FontKind::PictureFont, "It has no letter A."};
     if (joins.isJoiningScript())
-        return {FontKind::JoiningScript,
-                std::to_string(joins.joins) + " of " + std::to_string(joins.pairs) + " pairs of common small letters hang together."};
+        return {FontKind::JoiningScript, std::to_string(joins.joins) + " of " + std::to_string(joins.pairs) +
+                                             " pairs of common small letters hang together."};
     if (isFixedWidth(face))
         return {FontKind::FixedWidth, "All its letters are equally wide."};
     // PANOSE: 2 Latin text, 3 Latin hand written, 4 Latin decorative.
@@ -126,7 +129,8 @@ KindFound kindOf(const FontFace& face, const JoinSample& joins)
         return {FontKind::Decorative, "The font calls itself decorative (PANOSE)."};
     if (const auto word = says({"script", "hand", "brush", "pen", "callig", "marker"}); !word.empty())
         return {FontKind::Hand, "Its name says “" + std::string(word) + "”."};
-    if (const auto word = says({"ornate", "deco", "stencil", "shadow", "inline", "outline", "gingham"}); !word.empty())
+    if (const auto word = says({"ornate", "deco", "stencil", "shadow", "inline", "outline", "gingham"});
+        !word.empty())
         return {FontKind::Decorative, "Its name says “" + std::string(word) + "”."};
     if (info.panose_kind == 2 && info.panose_serif >= 11 && info.panose_serif <= 15)
         return {FontKind::Sans, "The font calls itself sans (PANOSE)."};

@@ -68,12 +68,16 @@ Result<std::vector<LetterPair>> letterPairs(const SetWords& set, const WeldOptio
         const Letter &left = letters[i], &right = letters[i + 1];
         if (left.ref.line != right.ref.line || isSpaceBetween(set, left.ref, right.ref))
             continue;
-        LetterPair pair{left.ref, right.ref, false,
-                        {(left.box.x1 + right.box.x0) / 2, (std::max(left.box.y0, right.box.y0) + std::min(left.box.y1, right.box.y1)) / 2}};
+        LetterPair pair{left.ref,
+                        right.ref,
+                        false,
+                        {(left.box.x1 + right.box.x0) / 2,
+                         (std::max(left.box.y0, right.box.y0) + std::min(left.box.y1, right.box.y1)) / 2}};
         if (touches(left.box, right.box)) {
             auto both = left.glyphs;
             both.insert(both.end(), right.glyphs.begin(), right.glyphs.end());
-            const auto one = piecesOf(left.glyphs, options), other = piecesOf(right.glyphs, options), together = piecesOf(both, options);
+            const auto one = piecesOf(left.glyphs, options), other = piecesOf(right.glyphs, options),
+                       together = piecesOf(both, options);
             for (const auto* pieces : {&one, &other, &together})
                 if (!*pieces)
                     return fail(pieces->error());

@@ -19,7 +19,11 @@ namespace bp = boost::polygon;
 using Diagram = bp::voronoi_diagram<double>;
 using Site = bp::segment_data<std::int32_t>;
 
-constexpr double kChordTolerance_u = 0.02;
+constexpr double kChordTolerance_u = 0.25;
+/// Chords around the narrowest places, when they are measured again.
+constexpr double kFineTolerance_u = 0.02;
+/// Places that may be the narrowest within the error of the chords.
+constexpr std::size_t kMostCandidates = 8;
 constexpr std::size_t kMaxSites = 2'000'000;
 /// Leaves room for the frame in 32 bits.
 constexpr double kMaxExtent_grid = 1 << 28;
@@ -33,8 +37,14 @@ struct Sites
     std::vector<std::size_t> previous, next;
     std::size_t chord_count = 0;
 
-    Point start(std::size_t i) const { return {double(segments[i].low().x()), double(segments[i].low().y())}; }
-    Point end(std::size_t i) const { return {double(segments[i].high().x()), double(segments[i].high().y())}; }
+    Point start(std::size_t i) const
+    {
+        return {double(segments[i].low().x()), double(segments[i].low().y())};
+    }
+    Point end(std::size_t i) const
+    {
+        return {double(segments[i].high().x()), double(segments[i].high().y())};
+    }
 };
 
 bp::point_data<std::int32_t> toSite(detail::GridPoint p)
@@ -59,10 +69,50 @@ Sites sitesOf(const std::vector<detail::ChordRing>& rings)
     }
     sites.chord_count = sites.segments.size();
     const std::int64_t margin = std::max<std::int64_t>({x1 - x0, y1 - y0, 1000});
-    const std::array corners{detail::GridPoint{x0 - margin, y0 - margin}, detail::GridPoint{x1 + margin, y0 - margin},
-                             detail::GridPoint{x1 + margin, y1 + margin}, detail::GridPoint{x0 - margin, y1 + margin}};
+    const std::array corners{
+        detail::GridPoint{x0 - margin, y0 - margin}, detail::GridPoint{x1 + margin, y0 - margin},
+        detail::GridPoint{x1 + margin, y1 + margin}, detail::GridPoint{x0 - margin, y1 + margin}};
     for (std::size_t i = 0; i < corners.size(); ++i)
         sites.segments.emplace_back(toSite(corners[i]), toSite(corners[(i + 1) % corners.size()]));
+    return sites;
+}
+
+double distanceTo(Point p, Point a, Point b)
+{
+    const Point d = b - a;
+    const double t = dot(d, d) > 0 ? std::clamp(dot(p - a, d) / dot(d, d), 0.0, 1.0) : 0.0;
+    return length(a + d * t - p);
+}
+
+/// The chords within reach of a point. Where a ring leaves the reach, its last chord is its own neighbour.
+Sites sitesNear(const std::vector<detail::ChordRing>& rings, Point centre, double reach)
+{
+    Sites sites;
+    for (const auto& ring : rings) {
+        const std::size_t n = ring.points.size(), first = sites.segments.size();
+        bool is_before_in = false;
+        for (std::size_t i = 0; i < n; ++i) {
+            const auto a = ring.points[i], b = ring.points[(i + 1) % n];
+            const bool is_in =
+                a != b && distanceTo(centre, {double(a.x), double(a.y)}, {double(b.x), double(b.y)}) <= reach;
+            if (is_in) {
+                const std::size_t own = sites.segments.size();
+                sites.segments.emplace_back(toSite(a), toSite(b));
+                sites.previous.push_back(is_before_in ? own - 1 : own);
+                sites.next.push_back(own);
+                if (is_before_in)
+                    sites.next[own - 1] = own;
+            }
+            is_before_in = is_in;
+        }
+        // A ring that is there whole closes upon itself.
+        if (is_before_in && sites.segments.size() > first &&
+            sites.segments[first].low() == toSite(ring.points[0])) {
+            sites.previous[first] = sites.segments.size() - 1;
+            sites.next.back() = first;
+        }
+    }
+    sites.chord_count = sites.segments.size();
     return sites;
 }
 
@@ -70,6 +120,21 @@ class AxisReader
 {
 public:
     AxisReader(const Sites& sites, const Diagram& diagram) : m_sites(sites), m_diagram(diagram) {}
+
+    /// The narrowest stretch of its kind whose centre is near a point; grid units.
+    std::optional<AxisPlace> narrowestNear(Point centre, double reach, bool is_ink)
+    {
+        collect();
+        const Edge* best = nullptr;
+        for (const auto& edge : m_edges)
+            if (edge.is_ink == is_ink && length(edge.narrowest.centre - centre) <= reach &&
+                (!best || edge.narrowest.radius < best->narrowest.radius))
+                best = &edge;
+        if (!best)
+            return std::nullopt;
+        const Candidate& c = best->narrowest;
+        return AxisPlace{2 * c.radius, c.centre, c.a, c.b};
+    }
 
     MedialAxis read(const detail::Grid& grid)
     {
@@ -83,7 +148,10 @@ public:
             auto& list = edge.is_ink ? axis.strokes : axis.gaps;
             const auto [least, most] = std::minmax({edge.radius[0], edge.radius[1], c.radius});
             list.push_back({{2 * c.radius * grid.step(), toPoint(c.centre), toPoint(c.a), toPoint(c.b)},
-                            2 * least * grid.step(), 2 * most * grid.step(), edge.length * grid.step(), edge.is_tip});
+                            2 * least * grid.step(),
+                            2 * most * grid.step(),
+                            edge.length * grid.step(),
+                            edge.is_tip});
         }
         return axis;
     }
@@ -118,7 +186,8 @@ private:
     Point pointOf(const Diagram::cell_type& cell) const
     {
         const auto i = cell.source_index();
-        return cell.source_category() == bp::SOURCE_CATEGORY_SEGMENT_START_POINT ? m_sites.start(i) : m_sites.end(i);
+        return cell.source_category() == bp::SOURCE_CATEGORY_SEGMENT_START_POINT ? m_sites.start(i)
+                                                                                 : m_sites.end(i);
     }
 
     Point nearestOn(const Diagram::cell_type& cell, Point from) const
@@ -132,13 +201,16 @@ private:
     /// On the ink side of the chord, or, of a corner, of its two chords.
     bool isInk(const Diagram::cell_type& cell, Point p) const
     {
-        const auto left = [&](std::size_t i) { return cross(m_sites.end(i) - m_sites.start(i), p - m_sites.start(i)) > 0; };
+        const auto left = [&](std::size_t i) {
+            return cross(m_sites.end(i) - m_sites.start(i), p - m_sites.start(i)) > 0;
+        };
         const auto i = cell.source_index();
         if (!isPointSite(cell))
             return left(i);
         const bool is_start = cell.source_category() == bp::SOURCE_CATEGORY_SEGMENT_START_POINT;
         const std::size_t in = is_start ? m_sites.previous[i] : i, out = is_start ? i : m_sites.next[i];
-        const bool is_convex = cross(m_sites.end(in) - m_sites.start(in), m_sites.end(out) - m_sites.start(out)) >= 0;
+        const bool is_convex =
+            cross(m_sites.end(in) - m_sites.start(in), m_sites.end(out) - m_sites.start(out)) >= 0;
         return is_convex ? left(in) && left(out) : left(in) || left(out);
     }
 
@@ -151,9 +223,10 @@ private:
         return c;
     }
 
-    /// Where the circle touches on exactly opposite sides, when that is on this edge: the narrowest place there is.
-    /// Two chords have none, or the same width all along.
-    std::optional<Point> neckOf(const Diagram::cell_type& one, const Diagram::cell_type& other, Point v0, Point v1) const
+    /// Where the circle touches on exactly opposite sides, when that is on this edge: the narrowest place
+    /// there is. Two chords have none, or the same width all along.
+    std::optional<Point> neckOf(const Diagram::cell_type& one, const Diagram::cell_type& other, Point v0,
+                                Point v1) const
     {
         if (!isPointSite(one) && !isPointSite(other))
             return std::nullopt;
@@ -162,7 +235,8 @@ private:
             b = pointOf(other);
         } else {
             const auto& chord = isPointSite(one) ? other : one;
-            const Point start = m_sites.start(chord.source_index()), d = m_sites.end(chord.source_index()) - start;
+            const Point start = m_sites.start(chord.source_index()),
+                        d = m_sites.end(chord.source_index()) - start;
             b = start + d * (dot(a - start, d) / dot(d, d));
         }
         const Point along{-(b - a).y, (b - a).x};
@@ -181,11 +255,20 @@ private:
             m_links.push_back({{edge.vertex0(), edge.vertex1()}, &edge, false});
             if (one.source_index() >= m_sites.chord_count || other.source_index() >= m_sites.chord_count)
                 continue;
-            const Point v0{edge.vertex0()->x(), edge.vertex0()->y()}, v1{edge.vertex1()->x(), edge.vertex1()->y()};
+            const Point v0{edge.vertex0()->x(), edge.vertex0()->y()},
+                v1{edge.vertex1()->x(), edge.vertex1()->y()};
             const Candidate first = candidateAt(v0, one, other), last = candidateAt(v1, one, other);
-            Edge e{{edge.vertex0(), edge.vertex1()}, {first.radius, last.radius}, {}, length(v1 - v0), false, false, false};
+            Edge e{{edge.vertex0(), edge.vertex1()},
+                   {first.radius, last.radius},
+                   {},
+                   length(v1 - v0),
+                   false,
+                   false,
+                   false};
             // At a corner the circle is a point and has no sides: the other end tells.
-            const auto isOpposite = [&](const Candidate& c) { return c.radius > kNothing_grid && c.separation >= opposite; };
+            const auto isOpposite = [&](const Candidate& c) {
+                return c.radius > kNothing_grid && c.separation >= opposite;
+            };
             std::array candidates{first, last, first};
             if (const auto neck = neckOf(one, other, v0, v1)) {
                 candidates[2] = candidateAt(*neck, one, other);
@@ -227,7 +310,8 @@ private:
         };
         // Corners belong to the ink and to the gap: branches that run into them do not join the two.
         const auto isCorner = [&](const Link& link, const Diagram::vertex_type* v) {
-            return candidateAt({v->x(), v->y()}, *link.edge->cell(), *link.edge->twin()->cell()).radius <= kNothing_grid;
+            return candidateAt({v->x(), v->y()}, *link.edge->cell(), *link.edge->twin()->cell()).radius <=
+                   kNothing_grid;
         };
         for (const auto& link : m_links)
             if (!isCorner(link, link.ends[0]) && !isCorner(link, link.ends[1]))
@@ -276,7 +360,8 @@ private:
                 at.emplace_back(v, i);
         std::ranges::sort(at);
         const auto edgesAt = [&](const Diagram::vertex_type* v) {
-            return std::ranges::equal_range(at, v, {}, &std::pair<const Diagram::vertex_type*, std::size_t>::first);
+            return std::ranges::equal_range(at, v, {},
+                                            &std::pair<const Diagram::vertex_type*, std::size_t>::first);
         };
         for (std::size_t i = 0; i < m_edges.size(); ++i) {
             for (int side = 0; side < 2; ++side) {
@@ -288,7 +373,8 @@ private:
     }
 
     /// Stretches are part of the tip as long as it goes on widening; curves may pause for a width.
-    template <class EdgesAt> void followTip(std::size_t e, int from, const EdgesAt& edgesAt)
+    template <class EdgesAt>
+    void followTip(std::size_t e, int from, const EdgesAt& edgesAt)
     {
         std::vector<std::size_t> pause;
         double pause_length = 0.0;
@@ -338,14 +424,80 @@ double MedialAxis::thinLength(double width) const
     return length;
 }
 
-std::optional<AxisPlace> MedialAxis::narrowestOf(const std::vector<AxisStretch>& stretches)
+namespace {
+
+/// Measures the narrowest stretches again on fine chords around them, and returns the best.
+class Refiner
 {
-    const AxisStretch* best = nullptr;
-    for (const auto& s : stretches)
-        if (!s.is_tip && (!best || s.narrowest.width < best->narrowest.width))
-            best = &s;
-    return best ? std::optional(best->narrowest) : std::nullopt;
+public:
+    Refiner(std::vector<detail::ChordRing> fine, const detail::Grid& grid, double u)
+        : m_fine(std::move(fine)), m_grid(grid), m_u(u)
+    {
+    }
+
+    std::optional<AxisPlace> narrowestOf(const std::vector<AxisStretch>& stretches, bool is_ink) const
+    {
+        std::vector<const AxisStretch*> order;
+        for (const auto& s : stretches)
+            if (!s.is_tip)
+                order.push_back(&s);
+        std::ranges::sort(order, {}, [](const AxisStretch* s) { return s->narrowest.width; });
+        std::optional<AxisPlace> best;
+        std::vector<Point> seen;
+        for (const auto* s : order) {
+            if (seen.size() >= kMostCandidates ||
+                (best && s->narrowest.width > best->width + 4 * kChordTolerance_u * m_u))
+                break;
+            const double near = s->narrowest.width / 2 + 5 * m_u;
+            if (std::ranges::any_of(seen, [&](Point p) { return length(p - s->narrowest.centre) < near; }))
+                continue;
+            seen.push_back(s->narrowest.centre);
+            const AxisPlace place = measuredAgain(*s, is_ink);
+            if (!best || place.width < best->width)
+                best = place;
+        }
+        return best;
+    }
+
+private:
+    AxisPlace measuredAgain(const AxisStretch& stretch, bool is_ink) const
+    {
+        const double step = m_grid.step();
+        const Point centre = stretch.narrowest.centre * (1 / step);
+        const double radius = stretch.narrowest.width / 2 / step, slack = 5 * m_u / step;
+        const Sites sites = sitesNear(m_fine, centre, 2 * radius + 3 * slack);
+        if (sites.chord_count < 2)
+            return stretch.narrowest;
+        Diagram diagram;
+        bp::construct_voronoi(sites.segments.begin(), sites.segments.end(), &diagram);
+        const auto found =
+            AxisReader(sites, diagram).narrowestNear(centre, std::max(slack, radius / 2), is_ink);
+        // Round rooms have no stretch of their own, and what lies elsewhere is another place.
+        if (!found || std::abs(found->width / 2 - radius) > 4 * kChordTolerance_u * m_u / step)
+            return stretch.narrowest;
+        return {found->width * step, found->centre * step, found->a * step, found->b * step};
+    }
+
+    std::vector<detail::ChordRing> m_fine;
+    detail::Grid m_grid;
+    double m_u;
+};
+
+Result<std::vector<detail::ChordRing>> chordRings(const Paths& paths, const detail::Grid& grid,
+                                                  double tolerance)
+{
+    const auto chords = detail::chordsOf(paths, grid, tolerance);
+    if (chords.chord_count > kMaxSites)
+        return fail(ErrorCode::TooManyNodes);
+    const detail::PlacedChords placed{&chords, {}, false};
+    // Chords of curves that nearly touch may cross: the union takes that away.
+    auto rings = detail::combineRings({&placed, 1}, BooleanOp::Union, detail::FillRule::NonZero, 0.0, 0.0);
+    if (!rings)
+        return fail(rings.error());
+    return std::move(rings->rings);
 }
+
+} // namespace
 
 Result<MedialAxis> medialAxis(const Outline& outline, double u, const CancelToken& cancel)
 {
@@ -361,22 +513,24 @@ Result<MedialAxis> medialAxis(const Outline& outline, double u, const CancelToke
     const double reach = std::max({std::abs(box.x0), std::abs(box.x1), std::abs(box.y0), std::abs(box.y1)});
     while (reach / grid.step() > kMaxExtent_grid)
         grid.u *= 2;
-    const auto chords = detail::chordsOf(paths, grid, kChordTolerance_u * u);
-    if (chords.chord_count > kMaxSites)
-        return fail(ErrorCode::TooManyNodes);
-    const detail::PlacedChords placed{&chords, {}, false};
-    // Chords of curves that nearly touch may cross: the union takes that away.
-    const auto rings = detail::combineRings({&placed, 1}, BooleanOp::Union, detail::FillRule::NonZero, 0.0, 0.0);
+    const auto rings = chordRings(paths, grid, kChordTolerance_u * u);
     if (!rings)
         return fail(rings.error());
     if (cancel.isCancelled())
         return fail(ErrorCode::Cancelled);
-    const Sites sites = sitesOf(rings->rings);
+    const Sites sites = sitesOf(*rings);
     Diagram diagram;
     bp::construct_voronoi(sites.segments.begin(), sites.segments.end(), &diagram);
     if (cancel.isCancelled())
         return fail(ErrorCode::Cancelled);
-    return AxisReader(sites, diagram).read(grid);
+    MedialAxis axis = AxisReader(sites, diagram).read(grid);
+    auto fine = chordRings(paths, grid, kFineTolerance_u * u);
+    if (!fine)
+        return fail(fine.error());
+    const Refiner refiner(std::move(*fine), grid, u);
+    axis.thinnest_stroke = refiner.narrowestOf(axis.strokes, true);
+    axis.narrowest_gap = refiner.narrowestOf(axis.gaps, false);
+    return axis;
 }
 
 } // namespace ink

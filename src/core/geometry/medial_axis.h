@@ -27,7 +27,8 @@ struct AxisStretch
     /// Smallest and largest width along the stretch.
     double from_width = 0.0, to_width = 0.0;
     double length = 0.0;
-    /// Part of a pointed end that thins out to nothing. Its width says how pointed it is, not how thick a stroke.
+    /// Part of a pointed end that thins out to nothing. Its width says how pointed it is, not how thick a
+    /// stroke.
     bool is_tip = false;
 };
 
@@ -36,14 +37,12 @@ struct MedialAxis
     std::vector<AxisStretch> strokes;
     std::vector<AxisStretch> gaps;
 
-    /// Pointed ends left out; nothing when there is no stroke or no gap.
-    std::optional<AxisPlace> thinnestStroke() const { return narrowestOf(strokes); }
-    std::optional<AxisPlace> narrowestGap() const { return narrowestOf(gaps); }
+    /// The narrowest of each, measured again on finer chords. Pointed ends are left out; nothing when there
+    /// is no stroke or no gap.
+    std::optional<AxisPlace> thinnest_stroke;
+    std::optional<AxisPlace> narrowest_gap;
     /// Length of axis, pointed ends included, along which strokes are thinner than `width`.
     double thinLength(double width) const;
-
-private:
-    static std::optional<AxisPlace> narrowestOf(const std::vector<AxisStretch>& stretches);
 };
 
 /// Sides of a stroke count as opposite when the directions from the axis to them differ by this much; a
@@ -51,12 +50,15 @@ private:
 inline constexpr double kOppositeSides_deg = 150.0;
 
 /// The medial axis of a welded outline, without the branches that run into corners.
-/// Units:  those of the outline; `u` is 1/1000 em in them. Curves are taken on chords within 0.02 u.
+/// Units:  those of the outline; `u` is 1/1000 em in them. Curves are taken on chords within 0.25 u, the
+/// narrowest places
+///         within 0.02 u.
 /// Shape:  pieces as the weld makes them; middles count as gaps. Empty in, empty out. A dot or a middle that
 ///         has no two opposite sides is as wide as the largest circle in it.
 /// Errors: NonFinite, TooManyNodes (more than 2 million chords), WeldFailed, Cancelled.
 /// Source: H. Blum, "A transformation for extracting new descriptors of shape", 1967; the Voronoi diagram of
-///         the outline's chords by Boost.Polygon (S. Fortune, "A sweepline algorithm for Voronoi diagrams", 1987).
+///         the outline's chords by Boost.Polygon (S. Fortune, "A sweepline algorithm for Voronoi diagrams",
+///         1987).
 Result<MedialAxis> medialAxis(const Outline& outline, double u, const CancelToken& cancel = {});
 
 } // namespace ink

@@ -18,8 +18,9 @@ ArchivePtr newReader()
 {
     ArchivePtr reader(archive_read_new(), archive_read_free);
     archive_read_support_filter_all(reader.get());
-    for (const auto support : {archive_read_support_format_zip, archive_read_support_format_tar, archive_read_support_format_7zip,
-                               archive_read_support_format_rar, archive_read_support_format_rar5})
+    for (const auto support :
+         {archive_read_support_format_zip, archive_read_support_format_tar, archive_read_support_format_7zip,
+          archive_read_support_format_rar, archive_read_support_format_rar5})
         support(reader.get());
     return reader;
 }
@@ -86,14 +87,16 @@ public:
                 refuse(entry, "It unpacks to more than " + inMb(m_limits.entry_bytes) + ".");
                 return;
             }
-            const double packed = static_cast<double>(archive_filter_bytes(m_reader, -1) - packed_before) + 65536.0;
+            const double packed =
+                static_cast<double>(archive_filter_bytes(m_reader, -1) - packed_before) + 65536.0;
             if (end > (1u << 20) && static_cast<double>(end) > m_limits.ratio * packed) {
                 refuse(entry, "It unpacks to more than " + std::to_string(static_cast<int>(m_limits.ratio)) +
                                   " times its packed size, as packages made to fill a disk do.");
                 return;
             }
             if (m_use.bytes + end > m_limits.total_bytes) {
-                refuse(entry, "With it the package would unpack to more than " + inMb(m_limits.total_bytes) + ".");
+                refuse(entry,
+                       "With it the package would unpack to more than " + inMb(m_limits.total_bytes) + ".");
                 return;
             }
             if (end > entry.bytes.size())
@@ -119,7 +122,8 @@ private:
 };
 
 Result<void> readAll(::archive* reader, const std::string& name, const PackageLimits& limits, PackageUse& use,
-                     const std::function<void(ArchiveEntry)>& take, std::string& stopped, const CancelToken& cancel)
+                     const std::function<void(ArchiveEntry)>& take, std::string& stopped,
+                     const CancelToken& cancel)
 {
     EntryReader entries(reader, limits, use, cancel);
     for (bool is_first = true;; is_first = false) {
@@ -134,12 +138,14 @@ Result<void> readAll(::archive* reader, const std::string& name, const PackageLi
         }
         if (status == ARCHIVE_FATAL || status == ARCHIVE_FAILED) {
             const bool is_locked = archive_read_has_encrypted_entries(reader) > 0;
-            return fail(is_locked ? ErrorCode::PackageLocked : ErrorCode::PackageDamaged, name, problemOf(reader));
+            return fail(is_locked ? ErrorCode::PackageLocked : ErrorCode::PackageDamaged, name,
+                        problemOf(reader));
         }
         if (status == ARCHIVE_RETRY)
             continue;
         if (++use.entries > limits.entries) {
-            stopped = "It has more than " + std::to_string(limits.entries) + " entries; the rest was not read.";
+            stopped =
+                "It has more than " + std::to_string(limits.entries) + " entries; the rest was not read.";
             return {};
         }
         ArchiveEntry entry{nameOf(source), archive_entry_filetype(source) == AE_IFDIR, {}, {}};
@@ -158,7 +164,8 @@ PackageLimits PackageLimits::lifted()
 }
 
 Result<void> readArchive(const std::filesystem::path& path, const PackageLimits& limits, PackageUse& use,
-                         const std::function<void(ArchiveEntry)>& take, std::string& stopped, const CancelToken& cancel)
+                         const std::function<void(ArchiveEntry)>& take, std::string& stopped,
+                         const CancelToken& cancel)
 {
     std::error_code problem;
     if (!std::filesystem::exists(path, problem))
@@ -171,8 +178,9 @@ Result<void> readArchive(const std::filesystem::path& path, const PackageLimits&
     return readAll(reader.get(), path.string(), limits, use, take, stopped, cancel);
 }
 
-Result<void> readArchive(std::string_view bytes, const std::string& name, const PackageLimits& limits, PackageUse& use,
-                         const std::function<void(ArchiveEntry)>& take, std::string& stopped, const CancelToken& cancel)
+Result<void> readArchive(std::string_view bytes, const std::string& name, const PackageLimits& limits,
+                         PackageUse& use, const std::function<void(ArchiveEntry)>& take, std::string& stopped,
+                         const CancelToken& cancel)
 {
     const auto reader = newReader();
     if (archive_read_open_memory(reader.get(), bytes.data(), bytes.size()) != ARCHIVE_OK)

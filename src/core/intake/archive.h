@@ -11,7 +11,8 @@
 
 namespace ink {
 
-/// What one package may cost. The person can lift the limits for one package after reading why they are there.
+/// What one package may cost. The person can lift the limits for one package after reading why they are
+/// there.
 struct PackageLimits
 {
     std::size_t entries = 5'000;
@@ -43,16 +44,16 @@ struct ArchiveEntry
 };
 
 /// Calls `take` for each entry, in order. An entry that breaks a limit is handed over without its bytes and
-/// with the reason; when there are too many entries or bytes in all, reading stops and the reason is returned in
-/// `stopped`.
-/// Errors: FileNotFound, FileUnreadable, PackageDamaged, PackageLocked, Cancelled. What was read before an error
+/// with the reason; when there are too many entries or bytes in all, reading stops and the reason is returned
+/// in `stopped`. Errors: FileNotFound, FileUnreadable, PackageDamaged, PackageLocked, Cancelled. What was
+/// read before an error
 ///         has been handed over.
 Result<void> readArchive(const std::filesystem::path& path, const PackageLimits& limits, PackageUse& use,
                          const std::function<void(ArchiveEntry)>& take, std::string& stopped,
                          const CancelToken& cancel = {});
 /// The same for a package in memory; `name` is for messages.
-Result<void> readArchive(std::string_view bytes, const std::string& name, const PackageLimits& limits, PackageUse& use,
-                         const std::function<void(ArchiveEntry)>& take, std::string& stopped,
+Result<void> readArchive(std::string_view bytes, const std::string& name, const PackageLimits& limits,
+                         PackageUse& use, const std::function<void(ArchiveEntry)>& take, std::string& stopped,
                          const CancelToken& cancel = {});
 
 } // namespace ink

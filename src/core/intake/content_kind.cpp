@@ -13,7 +13,8 @@ using namespace std::string_view_literals;
 std::string lowered(std::string_view text)
 {
     std::string out(text);
-    std::ranges::transform(out, out.begin(), [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
+    std::ranges::transform(out, out.begin(),
+                           [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
     return out;
 }
 
@@ -24,14 +25,24 @@ struct Signature
 };
 
 constexpr std::array kSignatures{
-    Signature{"\0\1\0\0"sv, ContentKind::TrueType}, Signature{"true"sv, ContentKind::TrueType},
-    Signature{"OTTO"sv, ContentKind::OpenTypeCff},  Signature{"ttcf"sv, ContentKind::Collection},
-    Signature{"wOFF"sv, ContentKind::Woff},         Signature{"wOF2"sv, ContentKind::Woff2},
-    Signature{"\x89PNG\r\n\x1a\n"sv, ContentKind::Png}, Signature{"\xff\xd8\xff"sv, ContentKind::Jpeg},
-    Signature{"GIF8"sv, ContentKind::Gif},          Signature{"%PDF-"sv, ContentKind::Pdf},
-    Signature{"{\\rtf"sv, ContentKind::Rtf},        Signature{"Rar!\x1a\x07"sv, ContentKind::Archive},
-    Signature{"7z\xbc\xaf\x27\x1c"sv, ContentKind::Archive}, Signature{"\x1f\x8b"sv, ContentKind::Archive},
-    Signature{"BZh"sv, ContentKind::Archive},       Signature{"\xfd" "7zXZ\0"sv, ContentKind::Archive},
+    Signature{"\0\1\0\0"sv, ContentKind::TrueType},
+    Signature{"true"sv, ContentKind::TrueType},
+    Signature{"OTTO"sv, ContentKind::OpenTypeCff},
+    Signature{"ttcf"sv, ContentKind::Collection},
+    Signature{"wOFF"sv, ContentKind::Woff},
+    Signature{"wOF2"sv, ContentKind::Woff2},
+    Signature{"\x89PNG\r\n\x1a\n"sv, ContentKind::Png},
+    Signature{"\xff\xd8\xff"sv, ContentKind::Jpeg},
+    Signature{"GIF8"sv, ContentKind::Gif},
+    Signature{"%PDF-"sv, ContentKind::Pdf},
+    Signature{"{\\rtf"sv, ContentKind::Rtf},
+    Signature{"Rar!\x1a\x07"sv, ContentKind::Archive},
+    Signature{"7z\xbc\xaf\x27\x1c"sv, ContentKind::Archive},
+    Signature{"\x1f\x8b"sv, ContentKind::Archive},
+    Signature{"BZh"sv, ContentKind::Archive},
+    Signature{"\xfd"
+              "7zXZ\0"sv,
+              ContentKind::Archive},
     Signature{"PK\5\6"sv, ContentKind::Archive},
 };
 
@@ -48,8 +59,11 @@ bool isTextual(std::string_view bytes)
     const auto zeros = std::ranges::count(bytes, '\0');
     // UTF-16 of a Latin text: every other byte is zero.
     if (zeros > 0)
-        return bytes.size() > 8 && static_cast<std::size_t>(zeros) * 5 > bytes.size() * 2 && static_cast<std::size_t>(zeros) * 5 < bytes.size() * 3;
-    const auto strange = std::ranges::count_if(bytes, [](unsigned char c) { return c < 32 && c != '\n' && c != '\r' && c != '\t' && c != '\f' && c != 26; });
+        return bytes.size() > 8 && static_cast<std::size_t>(zeros) * 5 > bytes.size() * 2 &&
+               static_cast<std::size_t>(zeros) * 5 < bytes.size() * 3;
+    const auto strange = std::ranges::count_if(bytes, [](unsigned char c) {
+        return c < 32 && c != '\n' && c != '\r' && c != '\t' && c != '\f' && c != 26;
+    });
     return static_cast<std::size_t>(strange) * 100 <= bytes.size();
 }
 
@@ -98,15 +112,17 @@ bool isPicture(ContentKind kind)
 
 bool isDocument(ContentKind kind)
 {
-    return (kind >= ContentKind::Pdf && kind <= ContentKind::Odt) || kind == ContentKind::Html || kind == ContentKind::Text;
+    return (kind >= ContentKind::Pdf && kind <= ContentKind::Odt) || kind == ContentKind::Html ||
+           kind == ContentKind::Text;
 }
 
 std::string_view inWords(ContentKind kind)
 {
     static constexpr std::array kWords{
-        "an empty file", "a TrueType font", "an OpenType font", "a font collection", "a WOFF font", "a WOFF2 font",
-        "a PNG picture", "a JPEG picture", "a GIF picture", "a WebP picture", "an SVG drawing", "a PDF document",
-        "an RTF document", "a DOCX document", "an ODT document", "a package", "a web page", "a text", "an unknown kind of file"};
+        "an empty file",  "a TrueType font", "an OpenType font", "a font collection",      "a WOFF font",
+        "a WOFF2 font",   "a PNG picture",   "a JPEG picture",   "a GIF picture",          "a WebP picture",
+        "an SVG drawing", "a PDF document",  "an RTF document",  "a DOCX document",        "an ODT document",
+        "a package",      "a web page",      "a text",           "an unknown kind of file"};
     return kWords[static_cast<std::size_t>(kind)];
 }
 

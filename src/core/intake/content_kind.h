@@ -28,7 +28,8 @@ enum class ContentKind {
 };
 
 /// From the first bytes (4 kB are enough); `name` only tells plain texts and zip-based documents apart.
-/// Source: OpenType 1.9 (sfnt version), WOFF and WOFF2 (signature), PNG, JFIF, GIF89a, RIFF, PDF, RTF and ZIP signatures.
+/// Source: OpenType 1.9 (sfnt version), WOFF and WOFF2 (signature), PNG, JFIF, GIF89a, RIFF, PDF, RTF and ZIP
+/// signatures.
 ContentKind contentKindOf(std::string_view first_bytes, std::string_view name);
 
 bool isFont(ContentKind kind);

@@ -28,8 +28,9 @@ void addHtml(const xmlNode* node, std::string& out, int depth)
 {
     if (depth > 400)
         return;
-    static constexpr std::array<std::string_view, 20> kBlocks{"p", "div", "br", "li", "tr", "h1", "h2", "h3", "h4", "h5",
-                                                              "h6", "ul", "ol", "table", "section", "article", "header", "hr", "blockquote", "title"};
+    static constexpr std::array<std::string_view, 20> kBlocks{
+        "p",  "div", "br", "li",    "tr",      "h1",      "h2",     "h3", "h4",         "h5",
+        "h6", "ul",  "ol", "table", "section", "article", "header", "hr", "blockquote", "title"};
     for (; node; node = node->next) {
         if (node->type == XML_TEXT_NODE) {
             if (node->content)
@@ -69,7 +70,8 @@ Result<std::string> htmlText(const std::string& utf8, const std::string& name)
 Result<std::string> pdfText(const std::string& bytes, const std::string& name)
 {
     poppler::set_debug_error_function([](const std::string&, void*) {}, nullptr);
-    const std::unique_ptr<poppler::document> document(poppler::document::load_from_raw_data(bytes.data(), static_cast<int>(bytes.size())));
+    const std::unique_ptr<poppler::document> document(
+        poppler::document::load_from_raw_data(bytes.data(), static_cast<int>(bytes.size())));
     if (!document)
         return fail(ErrorCode::DocumentUnreadable, name, "it is damaged");
     if (document->is_locked())
@@ -90,7 +92,8 @@ Result<std::string> pdfText(const std::string& bytes, const std::string& name)
 
 Result<std::string> rtfText(const std::filesystem::path& file)
 {
-    const auto ran = detail::runProgram({"unrtf", "--nopict", "--html", file.string()}, std::chrono::seconds(20), kLongestDocument);
+    const auto ran = detail::runProgram({"unrtf", "--nopict", "--html", file.string()},
+                                        std::chrono::seconds(20), kLongestDocument);
     if (!ran)
         return fail(ran.error());
     if (ran->status != 0)
@@ -103,12 +106,16 @@ Result<std::string> zippedText(const std::string& bytes, const std::string& name
 {
     std::string xml, stopped;
     PackageUse use;
-    const auto read = readArchive(bytes, name, {}, use, [&](ArchiveEntry entry) {
-        if (entry.name == part)
-            xml = std::move(entry.bytes);
-    }, stopped);
+    const auto read = readArchive(
+        bytes, name, {}, use,
+        [&](ArchiveEntry entry) {
+            if (entry.name == part)
+                xml = std::move(entry.bytes);
+        },
+        stopped);
     pugi::xml_document document;
-    if (xml.empty() || !document.load_buffer(xml.data(), xml.size(), pugi::parse_default | pugi::parse_ws_pcdata))
+    if (xml.empty() ||
+        !document.load_buffer(xml.data(), xml.size(), pugi::parse_default | pugi::parse_ws_pcdata))
         return fail(ErrorCode::DocumentUnreadable, name, read ? "it is damaged" : read.error().detail);
     struct Walker : pugi::xml_tree_walker
     {
@@ -118,7 +125,8 @@ Result<std::string> zippedText(const std::string& bytes, const std::string& name
             const std::string_view tag = node.name();
             if (node.type() == pugi::node_pcdata)
                 out += node.value();
-            else if (tag == "w:p" || tag == "text:p" || tag == "text:h" || tag == "w:br" || tag == "text:line-break")
+            else if (tag == "w:p" || tag == "text:p" || tag == "text:h" || tag == "w:br" ||
+                     tag == "text:line-break")
                 out += tag.ends_with(":p") || tag.ends_with(":h") ? "\n\n" : "\n";
             else if (tag == "w:tab" || tag == "text:tab" || tag == "text:s")
                 out += ' ';
@@ -131,7 +139,8 @@ Result<std::string> zippedText(const std::string& bytes, const std::string& name
 
 Result<std::string> markdownText(const std::string& utf8, const std::string& name)
 {
-    const std::unique_ptr<char, decltype(&std::free)> html(cmark_markdown_to_html(utf8.data(), utf8.size(), CMARK_OPT_DEFAULT), std::free);
+    const std::unique_ptr<char, decltype(&std::free)> html(
+        cmark_markdown_to_html(utf8.data(), utf8.size(), CMARK_OPT_DEFAULT), std::free);
     return html ? htmlText(html.get(), name) : Result<std::string>(fail(ErrorCode::DocumentUnreadable, name));
 }
 
@@ -161,7 +170,8 @@ Result<std::string> documentText(const std::filesystem::path& file, ContentKind 
     case ContentKind::Html:
         return htmlText(toUtf8Text(*bytes), name);
     case ContentKind::Text:
-        return isMarkdown(file) ? markdownText(toUtf8Text(*bytes), name) : Result<std::string>(toUtf8Text(*bytes));
+        return isMarkdown(file) ? markdownText(toUtf8Text(*bytes), name)
+                                : Result<std::string>(toUtf8Text(*bytes));
     default:
         return fail(ErrorCode::DocumentUnreadable, name, "this kind of file holds no text");
     }

@@ -27,14 +27,16 @@ constexpr std::size_t kSanitizerWords = 1 << 20;
 
 std::string lowered(std::string text)
 {
-    std::ranges::transform(text, text.begin(), [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
+    std::ranges::transform(text, text.begin(),
+                           [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
     return text;
 }
 
 /// Left behind by systems and programs; nobody made it.
 bool isJunk(const fs::path& path)
 {
-    static constexpr std::array<std::string_view, 6> kNames{".ds_store", "thumbs.db", "desktop.ini", ".directory", "__macosx", "ehthumbs.db"};
+    static constexpr std::array<std::string_view, 6> kNames{".ds_store",  "thumbs.db", "desktop.ini",
+                                                            ".directory", "__macosx",  "ehthumbs.db"};
     return std::ranges::any_of(path, [](const fs::path& part) {
         const std::string name = lowered(part.string());
         return name.starts_with("._") || std::ranges::find(kNames, name) != kNames.end();
@@ -49,7 +51,8 @@ bool isNamedLikeFont(const fs::path& path)
 bool isKeyMapName(const fs::path& path)
 {
     const std::string name = lowered(path.stem().string());
-    return std::ranges::any_of(std::array{"keymap", "key map", "key-map", "key_map", "charmap", "character map", "glyphs", "glyph map", "chart", "map"},
+    return std::ranges::any_of(std::array{"keymap", "key map", "key-map", "key_map", "charmap",
+                                          "character map", "glyphs", "glyph map", "chart", "map"},
                                [&](const char* word) { return name.find(word) != std::string::npos; });
 }
 
@@ -94,15 +97,20 @@ std::string firstComplaint(const std::string& said)
 class Inspector
 {
 public:
-    Inspector(PackageContents& contents, const InspectOptions& options) : m_contents(contents), m_options(options) {}
+    Inspector(PackageContents& contents, const InspectOptions& options)
+        : m_contents(contents), m_options(options)
+    {
+    }
 
     Result<void> archive(const fs::path& path)
     {
         std::string stopped;
-        const auto read = readArchive(path, m_options.limits, m_contents.use, [&](ArchiveEntry entry) { take(std::move(entry), {}, 1); },
-                                      stopped, m_options.cancel);
+        const auto read = readArchive(
+            path, m_options.limits, m_contents.use,
+            [&](ArchiveEntry entry) { take(std::move(entry), {}, 1); }, stopped, m_options.cancel);
         if (!m_problem && !read && read.error().code != ErrorCode::Cancelled && !m_contents.entries.empty())
-            m_contents.notes.push_back("The package breaks off: " + read.error().detail + ". What came before is listed.");
+            m_contents.notes.push_back("The package breaks off: " + read.error().detail +
+                                       ". What came before is listed.");
         else if (!read)
             return fail(read.error());
         noteStop(stopped);
@@ -113,17 +121,22 @@ public:
     {
         std::error_code problem;
         std::vector<fs::path> files;
-        for (fs::recursive_directory_iterator it(path, fs::directory_options::skip_permission_denied, problem), end; !problem && it != end; it.increment(problem)) {
+        for (fs::recursive_directory_iterator
+                 it(path, fs::directory_options::skip_permission_denied, problem),
+             end;
+             !problem && it != end; it.increment(problem)) {
             if (m_options.cancel.isCancelled())
                 return fail(ErrorCode::Cancelled, path.string());
             if (it->is_symlink(problem)) {
-                addRefused(it->path().lexically_relative(path).string(), "It is a link, which could lead anywhere.");
+                addRefused(it->path().lexically_relative(path).string(),
+                           "It is a link, which could lead anywhere.");
                 continue;
             }
             if (it->is_regular_file(problem))
                 files.push_back(it->path());
             if (files.size() > m_options.limits.entries) {
-                noteStop("It has more than " + std::to_string(m_options.limits.entries) + " files; the rest was not read.");
+                noteStop("It has more than " + std::to_string(m_options.limits.entries) +
+                         " files; the rest was not read.");
                 break;
             }
         }
@@ -154,7 +167,9 @@ private:
     {
         if (stopped.empty())
             return;
-        m_contents.notes.push_back(stopped + " A package with so much in it is seldom a font package; you can lift the limits for this one.");
+        m_contents.notes.push_back(
+            stopped +
+            " A package with so much in it is seldom a font package; you can lift the limits for this one.");
         m_contents.is_limited = true;
     }
 
@@ -177,25 +192,30 @@ private:
             return addRefused(full_name, checked.refusal);
         const CheckedName whole = checkName(full_name);
         if (isJunk(checked.path)) {
-            addPlain(full_name, whole.path, EntryRole::Junk, "Left behind by a file manager.", source.bytes.size());
+            addPlain(full_name, whole.path, EntryRole::Junk, "Left behind by a file manager.",
+                     source.bytes.size());
             return;
         }
         if (!source.refusal.empty()) {
             const bool is_damaged = source.refusal.starts_with("It is damaged");
-            addPlain(full_name, is_damaged ? whole.path : fs::path(), is_damaged ? EntryRole::Damaged : EntryRole::Refused, source.refusal, 0);
-            m_contents.is_limited = m_contents.is_limited || source.refusal.find("unpack") != std::string::npos;
+            addPlain(full_name, is_damaged ? whole.path : fs::path(),
+                     is_damaged ? EntryRole::Damaged : EntryRole::Refused, source.refusal, 0);
+            m_contents.is_limited =
+                m_contents.is_limited || source.refusal.find("unpack") != std::string::npos;
             return;
         }
         const ContentKind kind = contentKindOf(std::string_view(source.bytes).substr(0, 4096), source.name);
         if (kind == ContentKind::Archive)
             return nested(source, full_name, whole.path, depth);
         // The ending stays: it tells Markdown from plain text.
-        const fs::path staged = m_contents.staging->folder() / (std::to_string(m_contents.entries.size()) + checked.path.extension().string());
+        const fs::path staged = m_contents.staging->folder() / (std::to_string(m_contents.entries.size()) +
+                                                                checked.path.extension().string());
         // Not through writeFile: what is only looked at need not survive a power cut.
         std::ofstream out(staged, std::ios::binary);
         out.write(source.bytes.data(), static_cast<std::streamsize>(source.bytes.size()));
         if (!out.flush()) {
-            m_problem = Error{errno == ENOSPC ? ErrorCode::DiskFull : ErrorCode::FileUnwritable, staged.string(), {}};
+            m_problem =
+                Error{errno == ENOSPC ? ErrorCode::DiskFull : ErrorCode::FileUnwritable, staged.string(), {}};
             return;
         }
         out.close();
@@ -205,19 +225,27 @@ private:
     void nested(const ArchiveEntry& source, const std::string& name, const fs::path& path, unsigned depth)
     {
         if (depth > m_options.limits.nesting) {
-            addPlain(name, {}, EntryRole::Refused, "It is a package inside packages, deeper than " + std::to_string(m_options.limits.nesting) + ".", source.bytes.size());
+            addPlain(name, {}, EntryRole::Refused,
+                     "It is a package inside packages, deeper than " +
+                         std::to_string(m_options.limits.nesting) + ".",
+                     source.bytes.size());
             m_contents.is_limited = true;
             return;
         }
         std::string stopped;
-        const auto read = readArchive(source.bytes, name, m_options.limits, m_contents.use,
-                                      [&](ArchiveEntry entry) { take(std::move(entry), name + "/", depth + 1); }, stopped, m_options.cancel);
+        const auto read = readArchive(
+            source.bytes, name, m_options.limits, m_contents.use,
+            [&](ArchiveEntry entry) { take(std::move(entry), name + "/", depth + 1); }, stopped,
+            m_options.cancel);
         if (!read)
-            addPlain(name, path, EntryRole::Damaged, "This package inside cannot be unpacked: " + read.error().detail + ".", source.bytes.size());
+            addPlain(name, path, EntryRole::Damaged,
+                     "This package inside cannot be unpacked: " + read.error().detail + ".",
+                     source.bytes.size());
         noteStop(stopped);
     }
 
-    void addPlain(const std::string& name, const fs::path& path, EntryRole role, std::string note, std::uint64_t bytes)
+    void addPlain(const std::string& name, const fs::path& path, EntryRole role, std::string note,
+                  std::uint64_t bytes)
     {
         PackageEntry entry;
         entry.name = shownName(name);
@@ -240,16 +268,20 @@ private:
             return;
         }
         if (problem || size > m_options.limits.entry_bytes) {
-            addPlain(relative.string(), {}, EntryRole::Refused, problem ? "It cannot be read." : "It is larger than any font.", size);
+            addPlain(relative.string(), {}, EntryRole::Refused,
+                     problem ? "It cannot be read." : "It is larger than any font.", size);
             return;
         }
         const auto bytes = readSome(file, 4096);
         if (contentKindOf(bytes, relative.string()) == ContentKind::Archive) {
             std::string stopped;
-            const auto read = readArchive(file, m_options.limits, m_contents.use,
-                                          [&](ArchiveEntry entry) { take(std::move(entry), relative.string() + "/", 2); }, stopped, m_options.cancel);
+            const auto read = readArchive(
+                file, m_options.limits, m_contents.use,
+                [&](ArchiveEntry entry) { take(std::move(entry), relative.string() + "/", 2); }, stopped,
+                m_options.cancel);
             if (!read)
-                addPlain(relative.string(), relative, EntryRole::Damaged, "This package cannot be unpacked: " + read.error().detail + ".", size);
+                addPlain(relative.string(), relative, EntryRole::Damaged,
+                         "This package cannot be unpacked: " + read.error().detail + ".", size);
             noteStop(stopped);
             return;
         }
@@ -285,7 +317,8 @@ private:
     void describeFont(PackageEntry& entry)
     {
         entry.role = EntryRole::Damaged;
-        const auto checked = detail::runProgram({"ots-sanitize", entry.staged.string()}, kSanitizerPatience, kSanitizerWords);
+        const auto checked =
+            detail::runProgram({"ots-sanitize", entry.staged.string()}, kSanitizerPatience, kSanitizerWords);
         if (!checked && checked.error().detail == "it took too long") {
             entry.note = "The safety check for fonts from outside did not come to an end.";
             return;
@@ -297,14 +330,16 @@ private:
         if (checked->status != 0) {
             entry.note = endsTooEarly(entry.staged, entry.bytes)
                              ? "It ends too early: a part of it is missing."
-                             : "It did not pass the safety check for fonts from outside: " + firstComplaint(checked->err + checked->out) + ".";
+                             : "It did not pass the safety check for fonts from outside: " +
+                                   firstComplaint(checked->err + checked->out) + ".";
             return;
         }
         auto faces = FontFace::list(entry.staged);
         auto digest = sha256OfFile(entry.staged);
         if (!faces || !digest) {
             const Error& error = faces ? digest.error() : faces.error();
-            entry.note = std::string(errorText(error.code)) + (error.detail.empty() ? "" : " (" + error.detail + ")") + ".";
+            entry.note = std::string(errorText(error.code)) +
+                         (error.detail.empty() ? "" : " (" + error.detail + ")") + ".";
             entry.note[0] = static_cast<char>(std::toupper(static_cast<unsigned char>(entry.note[0])));
             return;
         }
@@ -324,7 +359,8 @@ private:
     void describeDocument(PackageEntry& entry)
     {
         const std::string ending = lowered(entry.path.extension().string());
-        static constexpr std::array kNotProse{".json", ".css", ".js", ".xml", ".plist", ".fea", ".glif", ".sfd"};
+        static constexpr std::array kNotProse{".json",  ".css", ".js",   ".xml",
+                                              ".plist", ".fea", ".glif", ".sfd"};
         if (entry.content == ContentKind::Text && std::ranges::find(kNotProse, ending) != kNotProse.end()) {
             entry.note = "It is a file for programs.";
             return;
@@ -334,7 +370,8 @@ private:
         if (text)
             entry.text = std::move(*text);
         else
-            entry.note = std::string(errorText(text.error().code)) + (text.error().detail.empty() ? "" : " (" + text.error().detail + ")") + ".";
+            entry.note = std::string(errorText(text.error().code)) +
+                         (text.error().detail.empty() ? "" : " (" + text.error().detail + ")") + ".";
         if (!entry.note.empty())
             entry.note[0] = static_cast<char>(std::toupper(static_cast<unsigned char>(entry.note[0])));
     }
@@ -349,10 +386,12 @@ private:
             const auto [first, is_new] = by_content.try_emplace(entry.sha256, static_cast<int>(i));
             if (!is_new) {
                 entry.better = first->second;
-                addNote(entry, "It is byte for byte the same as " + m_contents.entries[static_cast<std::size_t>(first->second)].name + ".");
+                addNote(entry, "It is byte for byte the same as " +
+                                   m_contents.entries[static_cast<std::size_t>(first->second)].name + ".");
                 continue;
             }
-            by_name[entry.faces.front().family + "\n" + entry.faces.front().style].push_back(static_cast<int>(i));
+            by_name[entry.faces.front().family + "\n" + entry.faces.front().style].push_back(
+                static_cast<int>(i));
         }
         for (const auto& [name, group] : by_name)
             compareNamesakes(group);
@@ -360,8 +399,11 @@ private:
 
     void compareNamesakes(const std::vector<int>& group)
     {
-        const auto entryAt = [&](int i) -> PackageEntry& { return m_contents.entries[static_cast<std::size_t>(i)]; };
-        static constexpr std::array kBest{ContentKind::OpenTypeCff, ContentKind::TrueType, ContentKind::Collection, ContentKind::Woff2, ContentKind::Woff};
+        const auto entryAt = [&](int i) -> PackageEntry& {
+            return m_contents.entries[static_cast<std::size_t>(i)];
+        };
+        static constexpr std::array kBest{ContentKind::OpenTypeCff, ContentKind::TrueType,
+                                          ContentKind::Collection, ContentKind::Woff2, ContentKind::Woff};
         std::map<ContentKind, std::vector<int>> by_format;
         for (const int i : group)
             by_format[entryAt(i).content].push_back(i);
@@ -373,23 +415,32 @@ private:
                     addNote(entryAt(i), "It shares its name with other fonts here.");
                     files += (files.empty() ? "" : ", ") + entryAt(i).path.filename().string();
                 }
-                m_contents.notes.push_back(std::to_string(same.size()) + " different fonts call themselves “" + name +
-                                           "”: " + files + ". They are told apart by their file names.");
+                m_contents.notes.push_back(std::to_string(same.size()) +
+                                           " different fonts call themselves “" + name + "”: " + files +
+                                           ". They are told apart by their file names.");
             }
-        if (by_format.size() < 2 || std::ranges::any_of(by_format, [](const auto& f) { return f.second.size() > 1; }))
+        if (by_format.size() < 2 ||
+            std::ranges::any_of(by_format, [](const auto& f) { return f.second.size() > 1; }))
             return;
-        const auto best = std::ranges::find_if(kBest, [&](ContentKind kind) { return by_format.contains(kind); });
+        const auto best =
+            std::ranges::find_if(kBest, [&](ContentKind kind) { return by_format.contains(kind); });
         const int chosen = by_format[*best].front();
         for (const int i : group)
             if (i != chosen)
                 entryAt(i).better = chosen;
         const bool is_cff = *best == ContentKind::OpenTypeCff;
-        m_contents.notes.push_back("“" + name + "” is here in " + std::to_string(group.size()) + " formats. " + entryAt(chosen).path.filename().string() +
-                                   (is_cff ? " is recommended: OpenType (CFF) keeps the curves as they were drawn, with fewer nodes to cut."
-                                           : " is recommended: other programs can install it, the web formats they cannot."));
+        m_contents.notes.push_back(
+            "“" + name + "” is here in " + std::to_string(group.size()) + " formats. " +
+            entryAt(chosen).path.filename().string() +
+            (is_cff ? " is recommended: OpenType (CFF) keeps the curves as they were drawn, with fewer nodes "
+                      "to cut."
+                    : " is recommended: other programs can install it, the web formats they cannot."));
     }
 
-    static void addNote(PackageEntry& entry, const std::string& note) { entry.note += (entry.note.empty() ? "" : " ") + note; }
+    static void addNote(PackageEntry& entry, const std::string& note)
+    {
+        entry.note += (entry.note.empty() ? "" : " ") + note;
+    }
 
     void tick() const
     {
@@ -406,7 +457,8 @@ private:
 fs::path freeName(const fs::path& path)
 {
     for (int n = 2;; ++n) {
-        fs::path other = path.parent_path() / (path.stem().string() + " " + std::to_string(n) + path.extension().string());
+        fs::path other =
+            path.parent_path() / (path.stem().string() + " " + std::to_string(n) + path.extension().string());
         std::error_code problem;
         if (!fs::exists(fs::symlink_status(other, problem)))
             return other;
@@ -426,7 +478,8 @@ bool hasSameContent(const fs::path& a, const fs::path& b)
 bool isBelow(const fs::path& folder, const fs::path& root)
 {
     std::error_code problem;
-    const fs::path real = fs::canonical(folder, problem), real_root = problem ? fs::path() : fs::canonical(root, problem);
+    const fs::path real = fs::canonical(folder, problem),
+                   real_root = problem ? fs::path() : fs::canonical(root, problem);
     if (problem)
         return false;
     const auto relative = real.lexically_relative(real_root);
@@ -437,7 +490,8 @@ bool isBelow(const fs::path& folder, const fs::path& root)
 
 std::string_view idOf(EntryRole role)
 {
-    static constexpr std::array kIds{"font", "document", "key-map", "preview", "junk", "damaged", "refused", "other"};
+    static constexpr std::array kIds{"font", "document", "key-map", "preview",
+                                     "junk", "damaged",  "refused", "other"};
     return kIds[static_cast<std::size_t>(role)];
 }
 
@@ -499,15 +553,16 @@ std::vector<std::size_t> usualChoice(const PackageContents& contents)
     std::vector<std::size_t> chosen;
     for (std::size_t i = 0; i < contents.entries.size(); ++i) {
         const auto& entry = contents.entries[i];
-        const bool is_kept = entry.role == EntryRole::Document || entry.role == EntryRole::KeyMap || entry.role == EntryRole::Preview;
+        const bool is_kept = entry.role == EntryRole::Document || entry.role == EntryRole::KeyMap ||
+                             entry.role == EntryRole::Preview;
         if (is_kept || (entry.role == EntryRole::Font && entry.better < 0))
             chosen.push_back(i);
     }
     return chosen;
 }
 
-Result<Taken> takeEntries(const PackageContents& contents, const std::vector<std::size_t>& chosen, const fs::path& folder,
-                          OnConflict on_conflict, const CancelToken& cancel)
+Result<Taken> takeEntries(const PackageContents& contents, const std::vector<std::size_t>& chosen,
+                          const fs::path& folder, OnConflict on_conflict, const CancelToken& cancel)
 {
     std::error_code problem;
     fs::create_directories(folder, problem);

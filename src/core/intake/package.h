@@ -81,9 +81,9 @@ struct InspectOptions
     std::function<void(std::size_t)> progress = {};
 };
 
-/// Looks into a package, a folder, or a single file. Fonts pass opentype-sanitizer before anything else reads them.
-/// A damaged, refused or unknown entry is listed with its reason and hides nothing else.
-/// Errors: those of readArchive when nothing at all could be read; HelperFailed; FileUnwritable, DiskFull.
+/// Looks into a package, a folder, or a single file. Fonts pass opentype-sanitizer before anything else reads
+/// them. A damaged, refused or unknown entry is listed with its reason and hides nothing else. Errors: those
+/// of readArchive when nothing at all could be read; HelperFailed; FileUnwritable, DiskFull.
 Result<PackageContents> inspectPackage(const std::filesystem::path& path, const InspectOptions& options = {});
 
 enum class OnConflict { Keep, Replace, Both };
@@ -99,7 +99,8 @@ struct Taken
 /// through links either. A file with the same content counts as kept.
 /// Errors: FileUnwritable, DiskFull, FileUnreadable, Cancelled; what was written before stays.
 Result<Taken> takeEntries(const PackageContents& contents, const std::vector<std::size_t>& chosen,
-                          const std::filesystem::path& folder, OnConflict on_conflict, const CancelToken& cancel = {});
+                          const std::filesystem::path& folder, OnConflict on_conflict,
+                          const CancelToken& cancel = {});
 
 /// Fonts (the better of two formats), documents, key maps and previews.
 std::vector<std::size_t> usualChoice(const PackageContents& contents);

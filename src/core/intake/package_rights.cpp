@@ -12,13 +12,15 @@ namespace fs = std::filesystem;
 
 std::string lowered(std::string text)
 {
-    std::ranges::transform(text, text.begin(), [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
+    std::ranges::transform(text, text.begin(),
+                           [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
     return text;
 }
 
 bool isSameOrBelow(const fs::path& path, const fs::path& folder)
 {
-    return folder.empty() || std::search(path.begin(), path.end(), folder.begin(), folder.end()) == path.begin();
+    return folder.empty() ||
+           std::search(path.begin(), path.end(), folder.begin(), folder.end()) == path.begin();
 }
 
 /// "demo" as a word of its own: "Fennel Row Demo", "fennel_demo.ttf", but not "democrat".
@@ -58,13 +60,16 @@ std::string bareName(const std::string& text)
     return bare;
 }
 
-/// A document named after some of the fonts speaks of these only. In a folder that is no package, where fonts of
-/// several makers may lie side by side, a document speaks of the fonts it names, or of all if they have one maker.
-bool speaksOf(const PackageContents& contents, const PackageEntry& document, const fs::path& folder, const PackageEntry& font)
+/// A document named after some of the fonts speaks of these only. In a folder that is no package, where fonts
+/// of several makers may lie side by side, a document speaks of the fonts it names, or of all if they have
+/// one maker.
+bool speaksOf(const PackageContents& contents, const PackageEntry& document, const fs::path& folder,
+              const PackageEntry& font)
 {
     const std::string name = bareName(document.path.stem().string());
     const auto isNamedIn = [&](const PackageEntry& entry) {
-        const std::string stem = bareName(entry.path.stem().string()), family = bareName(entry.faces.front().family);
+        const std::string stem = bareName(entry.path.stem().string()),
+                          family = bareName(entry.faces.front().family);
         return (stem.size() > 3 && name.starts_with(stem)) || (family.size() > 3 && name.starts_with(family));
     };
     bool names_some = false, has_one_maker = true;
@@ -78,7 +83,8 @@ bool speaksOf(const PackageContents& contents, const PackageEntry& document, con
     }
     if (names_some)
         return isNamedIn(font);
-    return !contents.is_plain_folder || has_one_maker || bareName(document.text).find(bareName(font.faces.front().family)) != std::string::npos;
+    return !contents.is_plain_folder || has_one_maker ||
+           bareName(document.text).find(bareName(font.faces.front().family)) != std::string::npos;
 }
 
 } // namespace
@@ -86,7 +92,8 @@ bool speaksOf(const PackageContents& contents, const PackageEntry& document, con
 bool isReceipt(const PackageEntry& document)
 {
     const std::string name = lowered(document.path.stem().string());
-    return std::ranges::any_of(std::array{"receipt", "invoice", "rechnung", "quittung", "facture", "factura", "fattura", "recibo", "kwitansi"},
+    return std::ranges::any_of(std::array{"receipt", "invoice", "rechnung", "quittung", "facture", "factura",
+                                          "fattura", "recibo", "kwitansi"},
                                [&](const char* word) { return name.find(word) != std::string::npos; });
 }
 
@@ -117,7 +124,8 @@ std::vector<EvidenceText> documentsFor(const PackageContents& contents, std::siz
         while (!folder.empty() && !with_fonts.contains(folder))
             folder = folder.parent_path();
         if (isSameOrBelow(own.path, folder) && speaksOf(contents, entry, folder, own))
-            documents.push_back({isReceipt(entry) ? EvidenceKind::Permission : EvidenceKind::Document, entry.name, entry.text});
+            documents.push_back({isReceipt(entry) ? EvidenceKind::Permission : EvidenceKind::Document,
+                                 entry.name, entry.text});
     }
     return documents;
 }
@@ -125,7 +133,8 @@ std::vector<EvidenceText> documentsFor(const PackageContents& contents, std::siz
 bool isDemo(const PackageContents& contents, const PackageEntry& font)
 {
     return saysDemo(contents.source.filename().string()) || saysDemo(font.path.string()) ||
-           std::ranges::any_of(font.faces, [](const FaceInfo& face) { return saysDemo(face.family + " " + face.style); });
+           std::ranges::any_of(font.faces,
+                               [](const FaceInfo& face) { return saysDemo(face.family + " " + face.style); });
 }
 
 Dossier dossierOf(const PackageContents& contents, std::size_t font, const std::string& listing)
@@ -151,7 +160,9 @@ RightsOfPath rightsOf(const PackageContents& contents)
         rights.fonts.push_back({entry.name, entry.sha256, dossierOf(contents, i)});
     }
     if (!rights.fonts.empty()) {
-        rights.dossier = std::ranges::max_element(rights.fonts, {}, [](const auto& f) { return f.dossier.verdict; })->dossier;
+        rights.dossier = std::ranges::max_element(rights.fonts, {}, [](const auto& f) {
+                             return f.dossier.verdict;
+                         })->dossier;
         return rights;
     }
     std::vector<EvidenceText> evidence;

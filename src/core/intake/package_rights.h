@@ -13,8 +13,8 @@ namespace ink {
 /// What the font's own name table says: IDs 13, 14, 0, 7, 10. Source: OpenType 1.9, `name`.
 std::vector<EvidenceText> evidenceIn(const FaceInfo& face);
 
-/// The documents that speak of the entry `font`: those of its own folder and the folders above it, and those of
-/// folders that hold no fonts themselves. A folder with fonts of its own keeps its documents to itself.
+/// The documents that speak of the entry `font`: those of its own folder and the folders above it, and those
+/// of folders that hold no fonts themselves. A folder with fonts of its own keeps its documents to itself.
 std::vector<EvidenceText> documentsFor(const PackageContents& contents, std::size_t font);
 
 /// A document that is called a receipt or an invoice: evidence of a licence that was bought.
@@ -26,7 +26,8 @@ bool isDemo(const PackageContents& contents, const PackageEntry& font);
 /// The dossier of one font of the package. `listing` is what the catalogue said, empty when nothing did.
 Dossier dossierOf(const PackageContents& contents, std::size_t font, const std::string& listing = {});
 
-/// The dossier of a whole path as `uink rights` tells it: the worst of its fonts, or what a single document says.
+/// The dossier of a whole path as `uink rights` tells it: the worst of its fonts, or what a single document
+/// says.
 struct RightsOfPath
 {
     std::filesystem::path path;

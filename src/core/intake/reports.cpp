@@ -11,7 +11,10 @@ using Json = nlohmann::ordered_json;
 
 Json quoteJson(const Quote& quote)
 {
-    return {{"document", quote.document}, {"line", quote.line}, {"sentence", quote.sentence}, {"kind", idOf(quote.kind)}};
+    return {{"document", quote.document},
+            {"line", quote.line},
+            {"sentence", quote.sentence},
+            {"kind", idOf(quote.kind)}};
 }
 
 Json quotesJson(const std::vector<Quote>& quotes)
@@ -36,11 +39,16 @@ Json dossierJson(const Dossier& dossier)
     auto evidence = Json::array();
     for (const auto& text : dossier.evidence)
         evidence.push_back({{"kind", idOf(text.kind)}, {"document", text.name}});
-    return {{"verdict", idOf(dossier.verdict)},   {"reason", dossier.reason},
-            {"limits", dossier.limits},           {"units", dossier.units},
-            {"price", dossier.price},             {"licences", dossier.licences},
-            {"answers", answers},                 {"deciding", quotesJson(dossier.deciding)},
-            {"set_aside", quotesJson(dossier.set_aside)}, {"notes", dossier.notes},
+    return {{"verdict", idOf(dossier.verdict)},
+            {"reason", dossier.reason},
+            {"limits", dossier.limits},
+            {"units", dossier.units},
+            {"price", dossier.price},
+            {"licences", dossier.licences},
+            {"answers", answers},
+            {"deciding", quotesJson(dossier.deciding)},
+            {"set_aside", quotesJson(dossier.set_aside)},
+            {"notes", dossier.notes},
             {"evidence", evidence}};
 }
 
@@ -89,7 +97,10 @@ void writePackageReport(std::ostream& out, const PackageContents& contents, cons
             item["faces"] = std::move(faces);
         entries.push_back(std::move(item));
     }
-    Json json{{"path", contents.source.string()}, {"entries", entries}, {"notes", contents.notes}, {"limited", contents.is_limited}};
+    Json json{{"path", contents.source.string()},
+              {"entries", entries},
+              {"notes", contents.notes},
+              {"limited", contents.is_limited}};
     if (taken) {
         auto written = Json::array(), kept = Json::array();
         for (const auto& path : taken->written)

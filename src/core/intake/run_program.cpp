@@ -44,8 +44,8 @@ struct Pipe
 
 } // namespace
 
-Result<ProgramOutput> runProgram(const std::vector<std::string>& arguments, std::chrono::milliseconds patience,
-                                 std::size_t max_bytes)
+Result<ProgramOutput> runProgram(const std::vector<std::string>& arguments,
+                                 std::chrono::milliseconds patience, std::size_t max_bytes)
 {
     const std::string& name = arguments.front();
     Pipe out, err;
@@ -74,7 +74,9 @@ Result<ProgramOutput> runProgram(const std::vector<std::string>& arguments, std:
     std::array<pollfd, 2> ends{pollfd{out.read_end, POLLIN, 0}, pollfd{err.read_end, POLLIN, 0}};
     int open = 2;
     while (open > 0 && complaint.empty()) {
-        const auto left = std::chrono::duration_cast<std::chrono::milliseconds>(deadline - std::chrono::steady_clock::now()).count();
+        const auto left =
+            std::chrono::duration_cast<std::chrono::milliseconds>(deadline - std::chrono::steady_clock::now())
+                .count();
         if (left <= 0) {
             complaint = "it took too long";
             break;

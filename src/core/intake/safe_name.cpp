@@ -41,7 +41,8 @@ CheckedName checkName(std::string_view name)
 
 std::string shownName(std::string_view name)
 {
-    const auto text = icu::UnicodeString::fromUTF8(icu::StringPiece(name.data(), static_cast<int>(name.size())));
+    const auto text =
+        icu::UnicodeString::fromUTF8(icu::StringPiece(name.data(), static_cast<int>(name.size())));
     std::string utf8, out;
     text.toUTF8String(utf8);
     for (const unsigned char c : utf8) {

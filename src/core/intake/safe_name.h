@@ -16,8 +16,8 @@ struct CheckedName
     std::string refusal;
 };
 
-/// Absolute names, names with "..", drive letters, control characters, and names too long for a file are refused.
-/// Backslashes count as separators, as packages made elsewhere have them.
+/// Absolute names, names with "..", drive letters, control characters, and names too long for a file are
+/// refused. Backslashes count as separators, as packages made elsewhere have them.
 CheckedName checkName(std::string_view name);
 
 /// The name as it can be shown: control characters as "\n" or "\x07", bytes that are not UTF-8 as U+FFFD.

@@ -36,7 +36,8 @@ icu::UnicodeString decoded(std::string_view bytes, TextEncoding encoding)
         return text;
     const auto capacity = static_cast<int>(bytes.size()) + 16;
     UChar* buffer = text.getBuffer(capacity);
-    const int length = ucnv_toUChars(converter, buffer, capacity, bytes.data(), static_cast<int>(bytes.size()), &status);
+    const int length =
+        ucnv_toUChars(converter, buffer, capacity, bytes.data(), static_cast<int>(bytes.size()), &status);
     text.releaseBuffer(U_SUCCESS(status) || status == U_STRING_NOT_TERMINATED_WARNING ? length : 0);
     ucnv_close(converter);
     return text;
@@ -64,7 +65,8 @@ int likeliness(const icu::UnicodeString& text)
         const UChar c = text.charAt(i);
         if (c < 128)
             continue;
-        const UChar before = i > 0 ? text.charAt(i - 1) : u' ', after = i + 1 < text.length() ? text.charAt(i + 1) : u' ';
+        const UChar before = i > 0 ? text.charAt(i - 1) : u' ',
+                    after = i + 1 < text.length() ? text.charAt(i + 1) : u' ';
         const bool is_inside = u_isalpha(before) && u_isalpha(after);
         if (c == 0x2019)
             score += u_isalpha(before) ? 4 : 1;
@@ -72,11 +74,13 @@ int likeliness(const icu::UnicodeString& text)
             score += u_isalnum(after) && !u_isalnum(before) ? 4 : 0;
         else if (c == 0x201D || c == 0xBB)
             score += !u_isalnum(after) && !u_isspace(before) ? 4 : 0;
-        else if (c == 0x2013 || c == 0x2014 || c == 0x2022 || c == 0x2026 || c == 0xA9 || c == 0xAE || c == 0x2122 || c == 0xA0 || c == 0x20AC)
+        else if (c == 0x2013 || c == 0x2014 || c == 0x2022 || c == 0x2026 || c == 0xA9 || c == 0xAE ||
+                 c == 0x2122 || c == 0xA0 || c == 0x20AC)
             score += is_inside ? 0 : 3;
         else if (u_islower(c))
             score += u_isalpha(before) || u_isalpha(after) ? 3 : -1;
-        else if (u_isupper(c)) // a capital inside a word, or right behind a small letter, is somebody's quote misread
+        else if (u_isupper(c)) // a capital inside a word, or right behind a small letter, is somebody's quote
+                               // misread
             score += u_islower(before) ? -4 : u_islower(after) ? 1 : 0;
         else if (c == 0xFFFD || u_iscntrl(c))
             score -= 6;
@@ -105,7 +109,8 @@ TextEncoding encodingOf(std::string_view bytes)
     if (isUtf8(bytes))
         return TextEncoding::Utf8;
     const auto sample = bytes.substr(0, 200'000);
-    return likeliness(decoded(sample, TextEncoding::MacRoman)) > likeliness(decoded(sample, TextEncoding::Windows1252))
+    return likeliness(decoded(sample, TextEncoding::MacRoman)) >
+                   likeliness(decoded(sample, TextEncoding::Windows1252))
                ? TextEncoding::MacRoman
                : TextEncoding::Windows1252;
 }

@@ -11,8 +11,9 @@
 namespace ink {
 namespace {
 
-constexpr std::array kQuestions{Question::SellGoods, Question::HowMany, Question::SellFile, Question::AlterOutlines,
-                                Question::StitchedAlphabet, Question::Logo, Question::Credit, Question::Cost};
+constexpr std::array kQuestions{
+    Question::SellGoods,        Question::HowMany, Question::SellFile, Question::AlterOutlines,
+    Question::StitchedAlphabet, Question::Logo,    Question::Credit,   Question::Cost};
 
 /// A statement and where it stands.
 struct Finding
@@ -83,7 +84,8 @@ public:
     {
         for (const auto& [licence, document] : m_links)
             if (std::ranges::find(m_stated, licence) == m_stated.end())
-                addOnce(m_dossier.notes, document + " only links to the " + std::string(licence->name) + "; a link is weaker than its text.");
+                addOnce(m_dossier.notes, document + " only links to the " + std::string(licence->name) +
+                                             "; a link is weaker than its text.");
     }
 
 private:
@@ -97,11 +99,13 @@ private:
         else
             m_stated.push_back(&licence);
         if (!found.is_link_only && is_text && found.coverage < 0.85)
-            addOnce(m_dossier.notes, quote.document + " holds only a part of the " + std::string(licence.name) + ".");
+            addOnce(m_dossier.notes,
+                    quote.document + " holds only a part of the " + std::string(licence.name) + ".");
         const Weight weight = found.is_link_only ? Weight::Hint : Weight::Outright;
         const auto say = [&](Question question, Answer answer, std::string_view detail) {
             if (answer != Answer::NotSaid)
-                m_findings.push_back({{question, answer, weight, About::ThisFont, std::string(detail), 0}, quote, true});
+                m_findings.push_back(
+                    {{question, answer, weight, About::ThisFont, std::string(detail), 0}, quote, true});
         };
         say(Question::SellGoods, licence.sell_goods, licence.limit);
         say(Question::SellFile, licence.sell_file, licence.sell_file == Answer::Limited ? licence.limit : "");
@@ -120,17 +124,22 @@ private:
             return;
         }
         // A receipt names the licence that was bought; that it had to be bought is no refusal any more.
-        if (finding.quote.kind == EvidenceKind::Permission && is_selling && finding.statement.detail == kNeedsLicence) {
+        if (finding.quote.kind == EvidenceKind::Permission && is_selling &&
+            finding.statement.detail == kNeedsLicence) {
             addOnce(m_dossier.set_aside, finding.quote);
             return;
         }
         if (about == About::FullVersion && is_selling && finding.statement.answer != Answer::No) {
-            addOnce(m_dossier.notes, "A sentence about a full version was left out: it does not speak of this file.");
+            addOnce(m_dossier.notes,
+                    "A sentence about a full version was left out: it does not speak of this file.");
             addOnce(m_dossier.set_aside, finding.quote);
             return;
         }
-        if (about == About::OneOfTwoTiers && has_two_tiers && is_selling && finding.quote.kind != EvidenceKind::Permission) {
-            addOnce(m_dossier.notes, finding.quote.document + " describes more than one licence and does not say which one is yours.");
+        if (about == About::OneOfTwoTiers && has_two_tiers && is_selling &&
+            finding.quote.kind != EvidenceKind::Permission) {
+            addOnce(m_dossier.notes,
+                    finding.quote.document +
+                        " describes more than one licence and does not say which one is yours.");
             addOnce(m_dossier.set_aside, finding.quote);
             return;
         }
@@ -154,7 +163,8 @@ struct Sides
     explicit Sides(const std::vector<Finding>& findings, bool permission_only)
     {
         for (const auto& f : findings) {
-            if (!isAbout(f, Question::SellGoods) || (permission_only && f.quote.kind != EvidenceKind::Permission))
+            if (!isAbout(f, Question::SellGoods) ||
+                (permission_only && f.quote.kind != EvidenceKind::Permission))
                 continue;
             if (isHint(f))
                 hints.push_back(&f);
@@ -173,7 +183,9 @@ struct Sides
 class Judge
 {
 public:
-    Judge(Dossier& dossier, const std::vector<Finding>& findings) : m_dossier(dossier), m_findings(findings) {}
+    Judge(Dossier& dossier, const std::vector<Finding>& findings) : m_dossier(dossier), m_findings(findings)
+    {
+    }
 
     void decide()
     {
@@ -211,9 +223,11 @@ private:
     void giftsOnly(const std::vector<const Finding*>& because)
     {
         m_dossier.verdict = Verdict::GiftsOnly;
-        const auto detailed = std::ranges::find_if(because, [](const Finding* f) { return !f->statement.detail.empty(); });
-        m_dossier.reason = detailed == because.end() ? "It may be used for yourself and for gifts; selling is not allowed."
-                                                     : "For yourself and for gifts; selling " + (*detailed)->statement.detail + ".";
+        const auto detailed =
+            std::ranges::find_if(because, [](const Finding* f) { return !f->statement.detail.empty(); });
+        m_dossier.reason = detailed == because.end()
+                               ? "It may be used for yourself and for gifts; selling is not allowed."
+                               : "For yourself and for gifts; selling " + (*detailed)->statement.detail + ".";
         quote(because);
     }
 
@@ -222,7 +236,8 @@ private:
         for (const auto* f : sides.limited) {
             addOnce(m_dossier.limits, f->statement.detail);
             if (f->statement.units > 0)
-                m_dossier.units = m_dossier.units == 0 ? f->statement.units : std::min(m_dossier.units, f->statement.units);
+                m_dossier.units =
+                    m_dossier.units == 0 ? f->statement.units : std::min(m_dossier.units, f->statement.units);
         }
         for (const auto& f : m_findings)
             if (isAbout(f, Question::HowMany) && f.statement.answer == Answer::Limited && !isHint(f)) {
@@ -230,7 +245,8 @@ private:
                 addOnce(m_dossier.deciding, f.quote);
             }
         m_dossier.verdict = m_dossier.limits.empty() ? Verdict::MaySell : Verdict::SellWithinLimits;
-        m_dossier.reason = has_permission ? "You have a permission or a receipt." : "The text that comes with the font allows it.";
+        m_dossier.reason = has_permission ? "You have a permission or a receipt."
+                                          : "The text that comes with the font allows it.";
         quote(sides.limited);
         quote(sides.yes);
     }
@@ -257,7 +273,8 @@ private:
     {
         for (const auto* hint : sides.hints)
             if (hint->quote.kind == EvidenceKind::Listing && hint->statement.answer != Answer::No)
-                addOnce(m_dossier.notes, "The listing says “" + hint->quote.sentence + "”, which the font's own text does not bear out.");
+                addOnce(m_dossier.notes, "The listing says “" + hint->quote.sentence +
+                                             "”, which the font's own text does not bear out.");
     }
 
     Dossier& m_dossier;
@@ -272,11 +289,14 @@ std::vector<GivenAnswer> answersOf(const std::vector<Finding>& findings)
         GivenAnswer answer{question, Answer::NotSaid, {}, {}};
         const Finding* best = nullptr;
         const auto rank = [](const Finding& f) {
-            const int strictness = f.statement.answer == Answer::No ? 0 : f.statement.answer == Answer::Limited ? 1 : 2;
+            const int strictness = f.statement.answer == Answer::No        ? 0
+                                   : f.statement.answer == Answer::Limited ? 1
+                                                                           : 2;
             return std::tuple(isHint(f), f.quote.kind, f.statement.weight, strictness);
         };
         for (const auto& f : findings)
-            if (isAbout(f, question) && f.statement.answer != Answer::NotSaid && (!best || rank(f) < rank(*best)))
+            if (isAbout(f, question) && f.statement.answer != Answer::NotSaid &&
+                (!best || rank(f) < rank(*best)))
                 best = &f;
         if (best)
             answer = {question, best->statement.answer, best->statement.detail, best->quote};
@@ -303,8 +323,9 @@ Dossier judge(std::span<const EvidenceText> evidence, const FontFacts& facts)
             dossier.price = f.statement.detail;
     // Restricted embedding is a reason to look for a commercial licence, never a verdict.
     if (facts.fs_type >= 0 && (facts.fs_type & 0xf) == 2)
-        addOnce(dossier.notes, "The font's embedding bits say “restricted”: " + embeddingInWords(facts.fs_type) +
-                                   " That is about documents, not about goods.");
+        addOnce(dossier.notes,
+                "The font's embedding bits say “restricted”: " + embeddingInWords(facts.fs_type) +
+                    " That is about documents, not about goods.");
     return dossier;
 }
 
@@ -329,26 +350,35 @@ std::string embeddingInWords(int fs_type)
 
 std::string_view idOf(Verdict verdict)
 {
-    static constexpr std::array kIds{"may-sell", "sell-within-limits", "gifts-only", "ask-first", "evidence-disagrees"};
+    static constexpr std::array kIds{"may-sell", "sell-within-limits", "gifts-only", "ask-first",
+                                     "evidence-disagrees"};
     return kIds[static_cast<std::size_t>(verdict)];
 }
 
 std::string_view nameOf(Verdict verdict)
 {
-    static constexpr std::array kNames{"May sell", "Sell within limits", "Gifts only", "Ask first", "Evidence disagrees"};
+    static constexpr std::array kNames{"May sell", "Sell within limits", "Gifts only", "Ask first",
+                                       "Evidence disagrees"};
     return kNames[static_cast<std::size_t>(verdict)];
 }
 
 std::string_view idOf(Question question)
 {
-    static constexpr std::array kIds{"sell-goods", "how-many", "sell-file", "alter-outlines", "stitched-alphabet", "logo", "credit", "cost"};
+    static constexpr std::array kIds{"sell-goods",        "how-many", "sell-file", "alter-outlines",
+                                     "stitched-alphabet", "logo",     "credit",    "cost"};
     return kIds[static_cast<std::size_t>(question)];
 }
 
 std::string_view nameOf(Question question)
 {
-    static constexpr std::array kNames{"Sell goods made with it", "How many, in what way", "Sell or share the cut or stitch file", "Alter the outlines",
-                                       "Sell it as a stitched alphabet", "Use in a logo", "Credit needed", "What it costs"};
+    static constexpr std::array kNames{"Sell goods made with it",
+                                       "How many, in what way",
+                                       "Sell or share the cut or stitch file",
+                                       "Alter the outlines",
+                                       "Sell it as a stitched alphabet",
+                                       "Use in a logo",
+                                       "Credit needed",
+                                       "What it costs"};
     return kNames[static_cast<std::size_t>(question)];
 }
 

@@ -17,42 +17,77 @@ constexpr auto kLimited = Answer::Limited;
 constexpr auto kNotSaid = Answer::NotSaid;
 
 constexpr std::string_view kCredit = "with credit to the author";
-constexpr std::string_view kShareAlike = "with credit; what you make from the font itself goes under the same licence";
-constexpr std::string_view kCopyleft = "a file that holds the outlines goes under the same licence, with its source";
+constexpr std::string_view kShareAlike =
+    "with credit; what you make from the font itself goes under the same licence";
+constexpr std::string_view kCopyleft =
+    "a file that holds the outlines goes under the same licence, with its source";
 
 // Order within a family: the stricter first, so that of two equal matches the stricter is taken.
 constexpr std::array kLicences{
-    KnownLicence{"OFL-1.1", "SIL Open Font License 1.1", kYes, "", kYes, kYes, kYes, kNo, "does not apply to any document created using the fonts"},
-    KnownLicence{"OFL-1.0", "SIL Open Font License 1.0", kYes, "", kYes, kYes, kYes, kNo, "may be bundled redistributed and sold with any software"},
-    KnownLicence{"Apache-2.0", "Apache License 2.0", kYes, "", kYes, kYes, kNotSaid, kNo, "perpetual worldwide non exclusive no charge royalty free irrevocable copyright license"},
-    KnownLicence{"MIT", "MIT licence", kYes, "", kYes, kYes, kNotSaid, kNo, "including without limitation the rights to use copy modify"},
-    KnownLicence{"CC0-1.0", "Creative Commons Zero 1.0", kYes, "", kYes, kYes, kYes, kNo, "including without limitation commercial advertising or promotional purposes"},
-    KnownLicence{"CC-BY-NC-ND-4.0", "Creative Commons Attribution-NonCommercial-NoDerivatives 4.0", kNo, "", kNo, kNo, kNo, kYes, "for noncommercial purposes only"},
-    KnownLicence{"CC-BY-NC-ND-3.0", "Creative Commons Attribution-NonCommercial-NoDerivs 3.0", kNo, "", kNo, kNo, kNo, kYes, "primarily intended for or directed toward commercial advantage"},
-    KnownLicence{"CC-BY-NC-SA-4.0", "Creative Commons Attribution-NonCommercial-ShareAlike 4.0", kNo, "", kNo, kYes, kNo, kYes, "for noncommercial purposes only"},
-    KnownLicence{"CC-BY-NC-SA-3.0", "Creative Commons Attribution-NonCommercial-ShareAlike 3.0", kNo, "", kNo, kYes, kNo, kYes, "primarily intended for or directed toward commercial advantage"},
-    KnownLicence{"CC-BY-NC-4.0", "Creative Commons Attribution-NonCommercial 4.0", kNo, "", kNo, kYes, kNo, kYes, "for noncommercial purposes only"},
-    KnownLicence{"CC-BY-NC-3.0", "Creative Commons Attribution-NonCommercial 3.0", kNo, "", kNo, kYes, kNo, kYes, "primarily intended for or directed toward commercial advantage"},
-    KnownLicence{"CC-BY-ND-4.0", "Creative Commons Attribution-NoDerivatives 4.0", kLimited, "with credit; whether welding counts as altering, ask", kNo, kNo, kNotSaid, kYes, "produce and reproduce but not share adapted material"},
-    KnownLicence{"CC-BY-ND-3.0", "Creative Commons Attribution-NoDerivs 3.0", kLimited, "with credit; whether welding counts as altering, ask", kNo, kNo, kNotSaid, kYes, "the right to make such modifications as are technically necessary"},
-    KnownLicence{"CC-BY-SA-4.0", "Creative Commons Attribution-ShareAlike 4.0", kLimited, kShareAlike, kLimited, kYes, kNotSaid, kYes, "reproduce and share the licensed material in whole or in part"},
-    KnownLicence{"CC-BY-SA-3.0", "Creative Commons Attribution-ShareAlike 3.0", kLimited, kShareAlike, kLimited, kYes, kNotSaid, kYes, "to distribute and publicly perform the work"},
-    KnownLicence{"CC-BY-4.0", "Creative Commons Attribution 4.0", kLimited, kCredit, kLimited, kYes, kNotSaid, kYes, "reproduce and share the licensed material in whole or in part"},
-    KnownLicence{"CC-BY-3.0", "Creative Commons Attribution 3.0", kLimited, kCredit, kLimited, kYes, kNotSaid, kYes, "to distribute and publicly perform the work"},
-    KnownLicence{"Unlicense", "the Unlicense", kYes, "", kYes, kYes, kYes, kNo, "for any purpose commercial or non commercial"},
-    KnownLicence{"GPL-3.0", "GNU General Public License 3", kLimited, kCopyleft, kLimited, kYes, kNotSaid, kNo, "you may charge any price or no price for each copy"},
-    KnownLicence{"GPL-2.0", "GNU General Public License 2", kLimited, kCopyleft, kLimited, kYes, kNotSaid, kNo, "you may charge a fee for the physical act of transferring a copy"},
-    KnownLicence{"LGPL-2.1", "GNU Lesser General Public License 2.1", kLimited, kCopyleft, kLimited, kYes, kNotSaid, kNo, "you may charge a fee for the physical act of transferring a copy"},
-    KnownLicence{"GPL-with-font-exception", "GNU General Public License with the font exception", kYes, "", kLimited, kYes, kNotSaid, kNo, "if you create a document which uses this font"},
-    KnownLicence{"LPPL-1.3c", "LaTeX Project Public License", kYes, "", kYes, kYes, kNotSaid, kNo, "you may distribute a complete unmodified copy"},
-    KnownLicence{"GUST-1.0", "GUST Font License", kYes, "", kYes, kYes, kNotSaid, kNo, "latex project public license"},
-    KnownLicence{"Ubuntu-font-1.0", "Ubuntu Font Licence 1.0", kYes, "", kYes, kYes, kNotSaid, kNo, "does not apply to any document created using the fonts"},
-    KnownLicence{"Bitstream-Vera", "Bitstream Vera licence", kYes, "", kYes, kYes, kNotSaid, kNo, "to reproduce and distribute the font software"},
-    KnownLicence{"BSD-3-Clause", "BSD licence", kYes, "", kYes, kYes, kNotSaid, kNo, "redistribution and use in source and binary forms"},
-    KnownLicence{"ISC", "ISC licence", kYes, "", kYes, kYes, kNotSaid, kNo, "permission to use copy modify and or distribute this software for any purpose"},
+    KnownLicence{"OFL-1.1", "SIL Open Font License 1.1", kYes, "", kYes, kYes, kYes, kNo,
+                 "does not apply to any document created using the fonts"},
+    KnownLicence{"OFL-1.0", "SIL Open Font License 1.0", kYes, "", kYes, kYes, kYes, kNo,
+                 "may be bundled redistributed and sold with any software"},
+    KnownLicence{"Apache-2.0", "Apache License 2.0", kYes, "", kYes, kYes, kNotSaid, kNo,
+                 "perpetual worldwide non exclusive no charge royalty free irrevocable copyright license"},
+    KnownLicence{"MIT", "MIT licence", kYes, "", kYes, kYes, kNotSaid, kNo,
+                 "including without limitation the rights to use copy modify"},
+    KnownLicence{"CC0-1.0", "Creative Commons Zero 1.0", kYes, "", kYes, kYes, kYes, kNo,
+                 "including without limitation commercial advertising or promotional purposes"},
+    KnownLicence{"CC-BY-NC-ND-4.0", "Creative Commons Attribution-NonCommercial-NoDerivatives 4.0", kNo, "",
+                 kNo, kNo, kNo, kYes, "for noncommercial purposes only"},
+    KnownLicence{"CC-BY-NC-ND-3.0", "Creative Commons Attribution-NonCommercial-NoDerivs 3.0", kNo, "", kNo,
+                 kNo, kNo, kYes, "primarily intended for or directed toward commercial advantage"},
+    KnownLicence{"CC-BY-NC-SA-4.0", "Creative Commons Attribution-NonCommercial-ShareAlike 4.0", kNo, "", kNo,
+                 kYes, kNo, kYes, "for noncommercial purposes only"},
+    KnownLicence{"CC-BY-NC-SA-3.0", "Creative Commons Attribution-NonCommercial-ShareAlike 3.0", kNo, "", kNo,
+                 kYes, kNo, kYes, "primarily intended for or directed toward commercial advantage"},
+    KnownLicence{"CC-BY-NC-4.0", "Creative Commons Attribution-NonCommercial 4.0", kNo, "", kNo, kYes, kNo,
+                 kYes, "for noncommercial purposes only"},
+    KnownLicence{"CC-BY-NC-3.0", "Creative Commons Attribution-NonCommercial 3.0", kNo, "", kNo, kYes, kNo,
+                 kYes, "primarily intended for or directed toward commercial advantage"},
+    KnownLicence{"CC-BY-ND-4.0", "Creative Commons Attribution-NoDerivatives 4.0", kLimited,
+                 "with credit; whether welding counts as altering, ask", kNo, kNo, kNotSaid, kYes,
+                 "produce and reproduce but not share adapted material"},
+    KnownLicence{"CC-BY-ND-3.0", "Creative Commons Attribution-NoDerivs 3.0", kLimited,
+                 "with credit; whether welding counts as altering, ask", kNo, kNo, kNotSaid, kYes,
+                 "the right to make such modifications as are technically necessary"},
+    KnownLicence{"CC-BY-SA-4.0", "Creative Commons Attribution-ShareAlike 4.0", kLimited, kShareAlike,
+                 kLimited, kYes, kNotSaid, kYes,
+                 "reproduce and share the licensed material in whole or in part"},
+    KnownLicence{"CC-BY-SA-3.0", "Creative Commons Attribution-ShareAlike 3.0", kLimited, kShareAlike,
+                 kLimited, kYes, kNotSaid, kYes, "to distribute and publicly perform the work"},
+    KnownLicence{"CC-BY-4.0", "Creative Commons Attribution 4.0", kLimited, kCredit, kLimited, kYes, kNotSaid,
+                 kYes, "reproduce and share the licensed material in whole or in part"},
+    KnownLicence{"CC-BY-3.0", "Creative Commons Attribution 3.0", kLimited, kCredit, kLimited, kYes, kNotSaid,
+                 kYes, "to distribute and publicly perform the work"},
+    KnownLicence{"Unlicense", "the Unlicense", kYes, "", kYes, kYes, kYes, kNo,
+                 "for any purpose commercial or non commercial"},
+    KnownLicence{"GPL-3.0", "GNU General Public License 3", kLimited, kCopyleft, kLimited, kYes, kNotSaid,
+                 kNo, "you may charge any price or no price for each copy"},
+    KnownLicence{"GPL-2.0", "GNU General Public License 2", kLimited, kCopyleft, kLimited, kYes, kNotSaid,
+                 kNo, "you may charge a fee for the physical act of transferring a copy"},
+    KnownLicence{"LGPL-2.1", "GNU Lesser General Public License 2.1", kLimited, kCopyleft, kLimited, kYes,
+                 kNotSaid, kNo, "you may charge a fee for the physical act of transferring a copy"},
+    KnownLicence{"GPL-with-font-exception", "GNU General Public License with the font exception", kYes, "",
+                 kLimited, kYes, kNotSaid, kNo, "if you create a document which uses this font"},
+    KnownLicence{"LPPL-1.3c", "LaTeX Project Public License", kYes, "", kYes, kYes, kNotSaid, kNo,
+                 "you may distribute a complete unmodified copy"},
+    KnownLicence{"GUST-1.0", "GUST Font License", kYes, "", kYes, kYes, kNotSaid, kNo,
+                 "latex project public license"},
+    KnownLicence{"Ubuntu-font-1.0", "Ubuntu Font Licence 1.0", kYes, "", kYes, kYes, kNotSaid, kNo,
+                 "does not apply to any document created using the fonts"},
+    KnownLicence{"Bitstream-Vera", "Bitstream Vera licence", kYes, "", kYes, kYes, kNotSaid, kNo,
+                 "to reproduce and distribute the font software"},
+    KnownLicence{"BSD-3-Clause", "BSD licence", kYes, "", kYes, kYes, kNotSaid, kNo,
+                 "redistribution and use in source and binary forms"},
+    KnownLicence{"ISC", "ISC licence", kYes, "", kYes, kYes, kNotSaid, kNo,
+                 "permission to use copy modify and or distribute this software for any purpose"},
     KnownLicence{"WTFPL", "WTFPL", kYes, "", kYes, kYes, kYes, kNo, "you just do what the"},
-    KnownLicence{"IPA", "IPA Font License", kYes, "", kYes, kYes, kNotSaid, kNo, "use of characters in the licensed program"},
-    KnownLicence{"Arphic-1999", "Arphic Public License", kYes, "", kYes, kYes, kNotSaid, kNo, "you may copy and distribute verbatim copies"},
+    KnownLicence{"IPA", "IPA Font License", kYes, "", kYes, kYes, kNotSaid, kNo,
+                 "use of characters in the licensed program"},
+    KnownLicence{"Arphic-1999", "Arphic Public License", kYes, "", kYes, kYes, kNotSaid, kNo,
+                 "you may copy and distribute verbatim copies"},
 };
 static_assert(kLicences.size() <= 64, "one bit each in Shingles");
 
@@ -119,13 +154,14 @@ struct Match
     std::size_t licence = 0, matched = 0, begin = 0, end = 0;
 };
 
-Match bestWindow(const std::vector<std::uint64_t>& hashes, const std::vector<std::uint64_t>& masks, std::size_t licence,
-                 std::size_t licence_size)
+Match bestWindow(const std::vector<std::uint64_t>& hashes, const std::vector<std::uint64_t>& masks,
+                 std::size_t licence, std::size_t licence_size)
 {
     const std::uint64_t bit = std::uint64_t{1} << licence;
     const std::size_t width = licence_size + licence_size / 8 + 20;
     Match best{licence, 0, 0, 0};
-    // Each shingle counts once, so that the end of one text and the beginning of its sibling do not make a whole.
+    // Each shingle counts once, so that the end of one text and the beginning of its sibling do not make a
+    // whole.
     std::unordered_map<std::uint64_t, int> inside;
     for (std::size_t i = 0; i < masks.size(); ++i) {
         if ((masks[i] & bit) != 0)
@@ -184,14 +220,16 @@ private:
             for (std::size_t i = 0; i < kLicences.size(); ++i) {
                 const std::size_t size = known.count[i];
                 const auto match = size > 0 ? bestWindow(hashes, masks, i, size) : Match{};
-                const bool is_enough = match.matched >= std::min(kLeastShingles, size / 2) &&
-                                       static_cast<double>(match.matched) >= kLeastCoverage * static_cast<double>(size);
+                const bool is_enough =
+                    match.matched >= std::min(kLeastShingles, size / 2) &&
+                    static_cast<double>(match.matched) >= kLeastCoverage * static_cast<double>(size);
                 if (is_enough && match.matched > best.matched)
                     best = match;
             }
             if (best.matched == 0)
                 return;
-            take(best, masks, static_cast<double>(best.matched) / static_cast<double>(known.count[best.licence]));
+            take(best, masks,
+                 static_cast<double>(best.matched) / static_cast<double>(known.count[best.licence]));
         }
     }
 
@@ -207,7 +245,8 @@ private:
             masks[i] = 0;
         }
         const std::size_t first = m_row.sentence[match.begin];
-        const std::size_t last = m_row.sentence[std::min(match.end + kShingle - 2, m_row.sentence.size() - 1)];
+        const std::size_t last =
+            m_row.sentence[std::min(match.end + kShingle - 2, m_row.sentence.size() - 1)];
         std::size_t deciding = first;
         bool has_key = false;
         for (std::size_t s = first; s <= last; ++s) {
@@ -231,7 +270,8 @@ private:
         const auto says = [&](std::string_view phrase) { return words.find(phrase) != std::string::npos; };
         if (const auto* licence = namedIn(words)) {
             // "no longer under the …", "not licensed under …": named to say that it does not hold.
-            if (!says(" not under ") && !says(" no longer ") && !says(" not licensed ") && !says(" instead of ") && !says(" formerly "))
+            if (!says(" not under ") && !says(" no longer ") && !says(" not licensed ") &&
+                !says(" instead of ") && !says(" formerly "))
                 m_out.licences.push_back({licence, 0.0, false, s});
         } else if (const auto* linked = linkedIn(sentence.text)) {
             m_out.licences.push_back({linked, 0.0, true, s});
@@ -250,7 +290,8 @@ private:
             std::string id = "CC-BY";
             if (says(" nc ") || says(" noncommercial ") || says(" non commercial "))
                 id += "-NC";
-            if (says(" nd ") || says(" noderivs ") || says(" noderivatives ") || says(" no derivatives ") || says(" no derivative ") || says(" no derivs "))
+            if (says(" nd ") || says(" noderivs ") || says(" noderivatives ") || says(" no derivatives ") ||
+                says(" no derivative ") || says(" no derivs "))
                 id += "-ND";
             else if (says(" sa ") || says(" sharealike ") || says(" share alike "))
                 id += "-SA";
@@ -261,13 +302,37 @@ private:
             std::string_view phrase, id;
         };
         static constexpr std::array kNames{
-            Name{" open font licen", "OFL-1.1"}, Name{" sil ofl ", "OFL-1.1"}, Name{" ofl 1 1 ", "OFL-1.1"}, Name{" ofl version 1 ", "OFL-1.1"},
-            Name{" under the ofl ", "OFL-1.1"}, Name{" ofl licen", "OFL-1.1"}, Name{" apache license ", "Apache-2.0"}, Name{" apache licence ", "Apache-2.0"},
-            Name{" mit license ", "MIT"}, Name{" mit licence ", "MIT"}, Name{" expat licen", "MIT"}, Name{" ubuntu font licen", "Ubuntu-font-1.0"},
-            Name{" gust font licen", "GUST-1.0"}, Name{" latex project public licen", "LPPL-1.3c"}, Name{" lppl ", "LPPL-1.3c"}, Name{" unlicense ", "Unlicense"},
-            Name{" gnu lesser general public licen", "LGPL-2.1"}, Name{" lgpl ", "LGPL-2.1"}, Name{" gnu general public licen", "GPL-2.0"}, Name{" general public licen", "GPL-2.0"},
-            Name{" gnu gpl ", "GPL-2.0"}, Name{" gpl ", "GPL-2.0"}, Name{" gpl v2 ", "GPL-2.0"}, Name{" gpl v3 ", "GPL-3.0"}, Name{" gplv2 ", "GPL-2.0"}, Name{" gplv3 ", "GPL-3.0"}, Name{" gpl2 ", "GPL-2.0"}, Name{" bsd licen", "BSD-3-Clause"},
-            Name{" ipa font licen", "IPA"}, Name{" arphic public licen", "Arphic-1999"}, Name{" wtfpl ", "WTFPL"},
+            Name{" open font licen", "OFL-1.1"},
+            Name{" sil ofl ", "OFL-1.1"},
+            Name{" ofl 1 1 ", "OFL-1.1"},
+            Name{" ofl version 1 ", "OFL-1.1"},
+            Name{" under the ofl ", "OFL-1.1"},
+            Name{" ofl licen", "OFL-1.1"},
+            Name{" apache license ", "Apache-2.0"},
+            Name{" apache licence ", "Apache-2.0"},
+            Name{" mit license ", "MIT"},
+            Name{" mit licence ", "MIT"},
+            Name{" expat licen", "MIT"},
+            Name{" ubuntu font licen", "Ubuntu-font-1.0"},
+            Name{" gust font licen", "GUST-1.0"},
+            Name{" latex project public licen", "LPPL-1.3c"},
+            Name{" lppl ", "LPPL-1.3c"},
+            Name{" unlicense ", "Unlicense"},
+            Name{" gnu lesser general public licen", "LGPL-2.1"},
+            Name{" lgpl ", "LGPL-2.1"},
+            Name{" gnu general public licen", "GPL-2.0"},
+            Name{" general public licen", "GPL-2.0"},
+            Name{" gnu gpl ", "GPL-2.0"},
+            Name{" gpl ", "GPL-2.0"},
+            Name{" gpl v2 ", "GPL-2.0"},
+            Name{" gpl v3 ", "GPL-3.0"},
+            Name{" gplv2 ", "GPL-2.0"},
+            Name{" gplv3 ", "GPL-3.0"},
+            Name{" gpl2 ", "GPL-2.0"},
+            Name{" bsd licen", "BSD-3-Clause"},
+            Name{" ipa font licen", "IPA"},
+            Name{" arphic public licen", "Arphic-1999"},
+            Name{" wtfpl ", "WTFPL"},
         };
         const auto it = std::ranges::find_if(kNames, [&](const Name& n) { return says(n.phrase); });
         return it == kNames.end() ? nullptr : licenceById(it->id);
@@ -276,7 +341,8 @@ private:
     static const KnownLicence* linkedIn(const std::string& text)
     {
         std::string lower;
-        std::ranges::transform(text, std::back_inserter(lower), [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
+        std::ranges::transform(text, std::back_inserter(lower),
+                               [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
         const auto says = [&](std::string_view part) { return lower.find(part) != std::string::npos; };
         if (says("creativecommons.org/")) {
             if (says("publicdomain/") || says("/zero/"))
@@ -284,8 +350,10 @@ private:
             if (const auto at = lower.find("licenses/"); at != std::string::npos) {
                 const auto end = lower.find('/', at + 9);
                 std::string kind = lower.substr(at + 9, end == std::string::npos ? end : end - at - 9);
-                std::ranges::transform(kind, kind.begin(), [](unsigned char c) { return static_cast<char>(std::toupper(c)); });
-                return licenceById("CC-" + kind + (lower.find("/3.0") != std::string::npos ? "-3.0" : "-4.0"));
+                std::ranges::transform(kind, kind.begin(),
+                                       [](unsigned char c) { return static_cast<char>(std::toupper(c)); });
+                return licenceById("CC-" + kind +
+                                   (lower.find("/3.0") != std::string::npos ? "-3.0" : "-4.0"));
             }
             return nullptr;
         }
@@ -294,9 +362,14 @@ private:
             std::string_view part, id;
         };
         static constexpr std::array kLinks{
-            Link{"scripts.sil.org/ofl", "OFL-1.1"},      Link{"openfontlicense.org", "OFL-1.1"},     Link{"apache.org/licenses/license-2.0", "Apache-2.0"},
-            Link{"opensource.org/licenses/mit", "MIT"},  Link{"gnu.org/licenses/gpl", "GPL-2.0"},   Link{"gnu.org/copyleft/gpl", "GPL-2.0"},
-            Link{"opensource.org/licenses/ofl", "OFL-1.1"}, Link{"unlicense.org", "Unlicense"},
+            Link{"scripts.sil.org/ofl", "OFL-1.1"},
+            Link{"openfontlicense.org", "OFL-1.1"},
+            Link{"apache.org/licenses/license-2.0", "Apache-2.0"},
+            Link{"opensource.org/licenses/mit", "MIT"},
+            Link{"gnu.org/licenses/gpl", "GPL-2.0"},
+            Link{"gnu.org/copyleft/gpl", "GPL-2.0"},
+            Link{"opensource.org/licenses/ofl", "OFL-1.1"},
+            Link{"unlicense.org", "Unlicense"},
         };
         const auto it = std::ranges::find_if(kLinks, [&](const Link& l) { return says(l.part); });
         return it == kLinks.end() ? nullptr : licenceById(it->id);
@@ -307,7 +380,8 @@ private:
     {
         for (std::size_t s = 0; s < m_text.sentences.size(); ++s) {
             const std::string words = " " + joined(m_text.sentences[s].words) + " ";
-            const bool is_named = words.find(" font exception ") != std::string::npos && words.find(" without ") == std::string::npos &&
+            const bool is_named = words.find(" font exception ") != std::string::npos &&
+                                  words.find(" without ") == std::string::npos &&
                                   words.find(" no font exception ") == std::string::npos;
             if (!is_named && words.find("if you create a document which uses this font") == std::string::npos)
                 continue;

@@ -17,7 +17,8 @@ Letter letterToAuthor(const Dossier& dossier, const LetterFacts& facts)
 {
     const std::string font = facts.font + (facts.version.empty() ? "" : " (" + facts.version + ")");
     std::string body = "Dear " + (facts.author.empty() ? "author of " + facts.font : facts.author) + ",\n\n";
-    body += "I would like to use your font " + font + " for goods that I make and sell myself: " + facts.goods + ".\n\n";
+    body += "I would like to use your font " + font +
+            " for goods that I make and sell myself: " + facts.goods + ".\n\n";
     if (dossier.deciding.empty())
         body += "I found nothing with the font that says whether I may. ";
     else

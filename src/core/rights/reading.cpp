@@ -166,7 +166,8 @@ private:
         const UChar32 first = line.char32At(0);
         const UChar32 second = line.length() > 1 ? line.char32At(1) : 0;
         const bool is_list =
-            first == 0x2022 || ((first == '-' || first == '*' || first == '+' || first == 0x2013) && second == ' ') ||
+            first == 0x2022 ||
+            ((first == '-' || first == '*' || first == '+' || first == 0x2013) && second == ' ') ||
             (u_isdigit(first) && (second == '.' || second == ')'));
         return is_list || (m_last_length < kShortLine && !u_islower(first));
     }
@@ -205,8 +206,9 @@ ReadText readText(std::string_view text)
     while (!text.empty()) {
         const auto end = text.find_first_of("\n\r\f");
         const auto line = text.substr(0, end);
-        paragraph.add(collapsed(UnicodeString::fromUTF8({line.data(), static_cast<std::int32_t>(line.size())})),
-                      ++number);
+        paragraph.add(
+            collapsed(UnicodeString::fromUTF8({line.data(), static_cast<std::int32_t>(line.size())})),
+            ++number);
         if (end == std::string_view::npos)
             break;
         const bool is_crlf = text.substr(end, 2) == "\r\n";

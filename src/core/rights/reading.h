@@ -27,9 +27,9 @@ struct ReadText
     bool is_cut = false;
 };
 
-/// Splits UTF-8 text (bytes that are not become U+FFFD) into sentences. Wrapped lines are joined; blank lines,
-/// list marks and short lines before a capital end a sentence.
-/// Source: Unicode Standard Annex 29 for sentences, NFKD without marks and full case folding for words (ICU).
+/// Splits UTF-8 text (bytes that are not become U+FFFD) into sentences. Wrapped lines are joined; blank
+/// lines, list marks and short lines before a capital end a sentence. Source: Unicode Standard Annex 29 for
+/// sentences, NFKD without marks and full case folding for words (ICU).
 ReadText readText(std::string_view text);
 
 } // namespace ink

@@ -51,15 +51,27 @@ std::vector<Items> clausesOf(const std::vector<Item>& items)
 }
 
 constexpr std::initializer_list<Concept> kStarters{Concept::Free, Concept::May, Concept::Anew};
-constexpr std::initializer_list<Concept> kNouns{Concept::Commercial, Concept::AnyUse,  Concept::Personal, Concept::NonCommercial,
-                                                Concept::Goods,      Concept::Sell,    Concept::Share,    Concept::TheFont,
-                                                Concept::Alter,      Concept::CutFile, Concept::Logo,     Concept::PrintOnDemand,
-                                                Concept::StitchedAlphabet, Concept::Donate, Concept::Credit};
+constexpr std::initializer_list<Concept> kNouns{Concept::Commercial,
+                                                Concept::AnyUse,
+                                                Concept::Personal,
+                                                Concept::NonCommercial,
+                                                Concept::Goods,
+                                                Concept::Sell,
+                                                Concept::Share,
+                                                Concept::TheFont,
+                                                Concept::Alter,
+                                                Concept::CutFile,
+                                                Concept::Logo,
+                                                Concept::PrintOnDemand,
+                                                Concept::StitchedAlphabet,
+                                                Concept::Donate,
+                                                Concept::Credit};
 
 /// "not only for personal use": refuses nothing.
 bool isNotOnly(Items clause, std::size_t at)
 {
-    return at + 2 < clause.size() && clause[at].what == Concept::Not && clause[at + 1].what == Concept::Only &&
+    return at + 2 < clause.size() && clause[at].what == Concept::Not &&
+           clause[at + 1].what == Concept::Only &&
            isOneOf(clause[at + 2].what, {Concept::Personal, Concept::NonCommercial});
 }
 
@@ -92,10 +104,12 @@ bool isRefusedBefore(Items clause, std::size_t at)
 bool isRefusedAfter(Items clause, std::size_t at)
 {
     std::size_t from = at + 1;
-    if (isOneOf(clause[at].what, {Concept::Sell, Concept::Share})) { // "sharing or selling cut files is not allowed"
+    if (isOneOf(clause[at].what,
+                {Concept::Sell, Concept::Share})) { // "sharing or selling cut files is not allowed"
         while (from < clause.size() && isOneOf(clause[from].what, {Concept::Sell, Concept::Share}))
             ++from;
-        if (from < clause.size() && isOneOf(clause[from].what, {Concept::CutFile, Concept::TheFont, Concept::Goods}))
+        if (from < clause.size() &&
+            isOneOf(clause[from].what, {Concept::CutFile, Concept::TheFont, Concept::Goods}))
             ++from;
     }
     for (std::size_t i = from; i < clause.size(); ++i) {
@@ -106,9 +120,11 @@ bool isRefusedAfter(Items clause, std::size_t at)
             if (i + 1 == clause.size())
                 return true;
             const Concept next = clause[i + 1].what;
-            return isOneOf(next, {Concept::May, Concept::Free, Concept::Comma, Concept::Without, Concept::Not, Concept::Included});
+            return isOneOf(next, {Concept::May, Concept::Free, Concept::Comma, Concept::Without, Concept::Not,
+                                  Concept::Included});
         }
-        if (isOneOf(what, kNouns) && what != Concept::Commercial && what != Concept::TheFont && what != clause[at].what)
+        if (isOneOf(what, kNouns) && what != Concept::Commercial && what != Concept::TheFont &&
+            what != clause[at].what)
             return false;
         if (what == Concept::Comma && i + 1 < clause.size() && isOneOf(clause[i + 1].what, kStarters))
             return false;
@@ -139,15 +155,17 @@ bool isCalledOff(Items clause, std::size_t at)
 const Item* conditionIn(Items clause)
 {
     for (std::size_t i = 0; i < clause.size(); ++i) {
-        const bool is_condition = clause[i].what == Concept::Buy || clause[i].what == Concept::Ask ||
-                                  (isOneOf(clause[i].what, {Concept::Donate, Concept::Tier}) && has(clause, {Concept::Need}));
+        const bool is_condition =
+            clause[i].what == Concept::Buy || clause[i].what == Concept::Ask ||
+            (isOneOf(clause[i].what, {Concept::Donate, Concept::Tier}) && has(clause, {Concept::Need}));
         if (is_condition && !isCalledOff(clause, i))
             return &clause[i];
     }
     return nullptr;
 }
 
-/// "up to 250 items", "250 units", "more than 500 copies": the number, and whether it is where the limit lies.
+/// "up to 250 items", "250 units", "more than 500 copies": the number, and whether it is where the limit
+/// lies.
 std::optional<unsigned> countIn(const Sentence& sentence, Items clause)
 {
     for (std::size_t i = 0; i < clause.size(); ++i) {
@@ -155,13 +173,15 @@ std::optional<unsigned> countIn(const Sentence& sentence, Items clause)
         if (isOneOf(item.what, {Concept::UpTo, Concept::MoreThan}) && item.end < sentence.words.size()) {
             if (const auto n = numberOf(sentence.words[item.end]); n && *n > 1) {
                 const bool is_counted = std::ranges::any_of(clause.subspan(i + 1), [&](const Item& next) {
-                    return isOneOf(next.what, {Concept::Units, Concept::Goods, Concept::Sell}) && next.begin <= item.end + 5;
+                    return isOneOf(next.what, {Concept::Units, Concept::Goods, Concept::Sell}) &&
+                           next.begin <= item.end + 5;
                 });
                 if (is_counted)
                     return n;
             }
         }
-        if (isOneOf(item.what, {Concept::Units, Concept::Goods}) && item.begin > 0 && has(clause, {Concept::UpTo}))
+        if (isOneOf(item.what, {Concept::Units, Concept::Goods}) && item.begin > 0 &&
+            has(clause, {Concept::UpTo}))
             if (const auto n = numberOf(sentence.words[item.begin - 1]); n && *n > 1)
                 return n;
     }
@@ -171,7 +191,10 @@ std::optional<unsigned> countIn(const Sentence& sentence, Items clause)
 class Reader
 {
 public:
-    Reader(const Sentence& sentence, Items clause, Items whole) : m_sentence(sentence), m_clause(clause), m_whole(whole) {}
+    Reader(const Sentence& sentence, Items clause, Items whole)
+        : m_sentence(sentence), m_clause(clause), m_whole(whole)
+    {
+    }
 
     void read(std::vector<Statement>& out)
     {
@@ -183,7 +206,8 @@ public:
     }
 
 private:
-    void say(Question question, Answer answer, Weight weight = Weight::Outright, std::string detail = {}, unsigned units = 0)
+    void say(Question question, Answer answer, Weight weight = Weight::Outright, std::string detail = {},
+             unsigned units = 0)
     {
         m_out->push_back({question, answer, weight, About::ThisFont, std::move(detail), units});
     }
@@ -200,7 +224,9 @@ private:
     {
         const bool is_paid = condition.what == Concept::Buy;
         say(Question::SellGoods, Answer::No, Weight::Outright,
-            is_paid || condition.what == Concept::Tier ? std::string(kNeedsLicence) : condition.what == Concept::Ask ? "needs the author's permission" : "needs a donation");
+            is_paid || condition.what == Concept::Tier ? std::string(kNeedsLicence)
+            : condition.what == Concept::Ask           ? "needs the author's permission"
+                                                       : "needs a donation");
         say(Question::Cost, Answer::Limited, Weight::Outright, priceIn(m_sentence));
     }
 
@@ -210,8 +236,10 @@ private:
         m_is_credit_off = creditIsOff();
         const auto condition = conditionIn(m_clause);
         if (const auto count = countIn(m_sentence, m_whole)) {
-            if (has(m_clause, {Concept::Commercial, Concept::Sell, Concept::Goods, Concept::Units, Concept::AnyUse})) {
-                say(Question::SellGoods, Answer::Limited, Weight::Outright, "up to " + std::to_string(*count), *count);
+            if (has(m_clause,
+                    {Concept::Commercial, Concept::Sell, Concept::Goods, Concept::Units, Concept::AnyUse})) {
+                say(Question::SellGoods, Answer::Limited, Weight::Outright, "up to " + std::to_string(*count),
+                    *count);
                 m_is_settled = true;
             }
             return;
@@ -248,7 +276,8 @@ private:
             return;
         }
         if (has(m_clause, {Concept::NonCommercial})) {
-            say(Question::SellGoods, Answer::No, has(m_clause, {Concept::Only}) ? Weight::Outright : Weight::Understood);
+            say(Question::SellGoods, Answer::No,
+                has(m_clause, {Concept::Only}) ? Weight::Outright : Weight::Understood);
             m_is_settled = true;
             return;
         }
@@ -265,7 +294,8 @@ private:
                 continue;
             if (is_only && !isRefusedBefore(m_clause, i))
                 say(Question::SellGoods, Answer::No);
-            else if (has(m_clause, {Concept::Free, Concept::May, Concept::Demo}) || m_sentence.words.size() <= 4)
+            else if (has(m_clause, {Concept::Free, Concept::May, Concept::Demo}) ||
+                     m_sentence.words.size() <= 4)
                 say(Question::SellGoods, Answer::No, Weight::Understood);
             m_is_settled = true;
             return;
@@ -273,7 +303,8 @@ private:
         if (has(m_clause, {Concept::PublicDomain}) && !has(m_clause, {Concept::Not})) {
             say(Question::SellGoods, Answer::Yes);
             m_is_settled = true;
-        } else if (has(m_clause, {Concept::Free}) && !has(m_whole, {Concept::Commercial, Concept::Personal, Concept::AnyUse})) {
+        } else if (has(m_clause, {Concept::Free}) &&
+                   !has(m_whole, {Concept::Commercial, Concept::Personal, Concept::AnyUse})) {
             say(Question::SellGoods, Answer::NotSaid, Weight::Hint, "free");
         }
     }
@@ -285,7 +316,9 @@ private:
             if (m_clause[i].what != Concept::Sell && m_clause[i].what != Concept::Share)
                 continue;
             const auto after = m_clause.subspan(i + 1);
-            const auto noun = std::ranges::find_if(after, [](const Item& n) { return isOneOf(n.what, {Concept::Goods, Concept::TheFont, Concept::CutFile}); });
+            const auto noun = std::ranges::find_if(after, [](const Item& n) {
+                return isOneOf(n.what, {Concept::Goods, Concept::TheFont, Concept::CutFile});
+            });
             const bool is_refused = isRefused(m_clause, i);
             const bool is_given = !is_refused && has(m_clause, {Concept::May, Concept::Free});
             const Concept what = noun != after.end() ? noun->what : nounBefore(i);
@@ -307,7 +340,8 @@ private:
     void readWays()
     {
         for (std::size_t i = 0; i < m_clause.size(); ++i) {
-            if (m_clause[i].what == Concept::PrintOnDemand && (isRefused(m_clause, i) || has(m_whole, {Concept::Buy})))
+            if (m_clause[i].what == Concept::PrintOnDemand &&
+                (isRefused(m_clause, i) || has(m_whole, {Concept::Buy})))
                 say(Question::HowMany, Answer::Limited, Weight::Outright, "no print on demand");
             if (m_clause[i].what == Concept::OwnShop && has(m_whole, {Concept::Only}))
                 say(Question::HowMany, Answer::Limited, Weight::Outright, "in your own shop only");
@@ -355,7 +389,10 @@ private:
     }
 
     /// "before you sell anything", but not "before you sell the font".
-    bool sellsGoods() const { return has(m_clause, {Concept::Sell}) && !has(m_clause, {Concept::TheFont, Concept::CutFile}); }
+    bool sellsGoods() const
+    {
+        return has(m_clause, {Concept::Sell}) && !has(m_clause, {Concept::TheFont, Concept::CutFile});
+    }
 
     bool speaksOf(const Item& item, std::string_view word) const
     {
@@ -368,8 +405,8 @@ private:
     bool isLicenceCalledOff() const
     {
         for (std::size_t i = 0; i < m_clause.size(); ++i)
-            if (m_clause[i].what == Concept::Buy && speaksOf(m_clause[i], "commercial") && isCalledOff(m_clause, i) &&
-                !has(m_clause, {Concept::Forbidden, Concept::Except}))
+            if (m_clause[i].what == Concept::Buy && speaksOf(m_clause[i], "commercial") &&
+                isCalledOff(m_clause, i) && !has(m_clause, {Concept::Forbidden, Concept::Except}))
                 return true;
         return false;
     }
@@ -435,7 +472,8 @@ About aboutOf(Items items)
 void dropMonths(std::vector<Item>& items, const std::vector<std::string>& words)
 {
     std::erase_if(items, [&](const Item& i) {
-        return i.what == Concept::May && words[i.begin] == "may" && i.end < words.size() && numberOf(words[i.end]);
+        return i.what == Concept::May && words[i.begin] == "may" && i.end < words.size() &&
+               numberOf(words[i.end]);
     });
 }
 
@@ -449,7 +487,8 @@ std::vector<Statement> statementsOf(const Sentence& sentence)
     for (const Items clause : clausesOf(items))
         Reader(sentence, clause, items).read(out);
     if (auto price = priceIn(sentence); !price.empty())
-        out.push_back({Question::Cost, Answer::Limited, Weight::Outright, About::ThisFont, std::move(price), 0});
+        out.push_back(
+            {Question::Cost, Answer::Limited, Weight::Outright, About::ThisFont, std::move(price), 0});
     const About about = aboutOf(items);
     for (auto& statement : out)
         statement.about = about;
@@ -458,22 +497,28 @@ std::vector<Statement> statementsOf(const Sentence& sentence)
 
 std::string priceIn(const Sentence& sentence)
 {
-    static constexpr std::array<std::string_view, 13> kCurrencies{"$", "€", "£", "¥", "eur", "usd", "gbp", "euro", "euros", "dollars", "idr", "rp", "pounds"};
+    static constexpr std::array<std::string_view, 13> kCurrencies{
+        "$", "€", "£", "¥", "eur", "usd", "gbp", "euro", "euros", "dollars", "idr", "rp", "pounds"};
     const auto& words = sentence.words;
-    const auto isCurrency = [&](std::size_t i) { return i < words.size() && std::ranges::find(kCurrencies, words[i]) != kCurrencies.end(); };
+    const auto isCurrency = [&](std::size_t i) {
+        return i < words.size() && std::ranges::find(kCurrencies, words[i]) != kCurrencies.end();
+    };
     const auto isNumber = [&](std::size_t i) { return i < words.size() && numberOf(words[i]).has_value(); };
     for (std::size_t i = 0; i < words.size(); ++i) {
         if (!isNumber(i))
             continue;
         std::string amount = words[i];
         std::size_t end = i + 1;
-        if (end + 1 < words.size() && (words[end] == "." || words[end] == ",") && words[end + 1].size() == 2 && isNumber(end + 1)) {
+        if (end + 1 < words.size() && (words[end] == "." || words[end] == ",") &&
+            words[end + 1].size() == 2 && isNumber(end + 1)) {
             amount += "." + words[end + 1];
             end += 2;
         }
         if (isCurrency(end) || (i > 0 && isCurrency(i - 1))) {
             std::string unit = isCurrency(end) ? words[end] : words[i - 1];
-            std::ranges::transform(unit, unit.begin(), [](unsigned char c) { return c < 128 ? static_cast<char>(std::toupper(c)) : static_cast<char>(c); });
+            std::ranges::transform(unit, unit.begin(), [](unsigned char c) {
+                return c < 128 ? static_cast<char>(std::toupper(c)) : static_cast<char>(c);
+            });
             return amount + " " + unit;
         }
     }

@@ -13,10 +13,12 @@ namespace {
 /// Position in the order of offering; -1 for features that are no choice of the person.
 int orderOf(std::string_view tag)
 {
-    static constexpr std::array<std::string_view, 9> kFirst{"swsh", "cswh", "salt", "init", "medi", "fina", "titl", "hist", "ornm"};
+    static constexpr std::array<std::string_view, 9> kFirst{"swsh", "cswh", "salt", "init", "medi",
+                                                            "fina", "titl", "hist", "ornm"};
     if (const auto it = std::ranges::find(kFirst, tag); it != kFirst.end())
         return static_cast<int>(it - kFirst.begin());
-    const bool is_numbered = tag.size() == 4 && tag[2] >= '0' && tag[2] <= '9' && tag[3] >= '0' && tag[3] <= '9';
+    const bool is_numbered =
+        tag.size() == 4 && tag[2] >= '0' && tag[2] <= '9' && tag[3] >= '0' && tag[3] <= '9';
     if (is_numbered && (tag.starts_with("ss") || tag.starts_with("cv")))
         return (tag[0] == 's' ? 20 : 50) + (tag[2] - '0') * 10 + (tag[3] - '0');
     return tag == "aalt" ? 1000 : -1; // all of them once more: only what the others do not reach
@@ -24,7 +26,8 @@ int orderOf(std::string_view tag)
 
 bool isNamedSwash(std::string name)
 {
-    std::ranges::transform(name, name.begin(), [](unsigned char c) { return c < 128 ? static_cast<char>(c | 0x20) : '?'; });
+    std::ranges::transform(name, name.begin(),
+                           [](unsigned char c) { return c < 128 ? static_cast<char>(c | 0x20) : '?'; });
     return name.find("swash") != std::string::npos || name.find(".swsh") != std::string::npos;
 }
 
@@ -73,11 +76,13 @@ std::vector<Alternate> AlternateTable::of(const FontFace& face, std::uint32_t gl
             unsigned count = forms.size();
             hb_ot_layout_lookup_get_glyph_alternates(hb, lookup, glyph_id, 0, &count, forms.data());
             for (unsigned k = 0; k < count; ++k) {
-                if (forms[k] == glyph_id || std::ranges::find(found, forms[k], &Alternate::glyph_id) != found.end())
+                if (forms[k] == glyph_id ||
+                    std::ranges::find(found, forms[k], &Alternate::glyph_id) != found.end())
                     continue;
                 auto name = face.glyphName(forms[k]);
-                const bool is_swash = offer.feature == "swsh" || offer.feature == "cswh" || isNamedSwash(name) ||
-                                      isDecorated(plain, bounds(face.glyphOutline(forms[k])), face.info().units_per_em);
+                const bool is_swash =
+                    offer.feature == "swsh" || offer.feature == "cswh" || isNamedSwash(name) ||
+                    isDecorated(plain, bounds(face.glyphOutline(forms[k])), face.info().units_per_em);
                 found.push_back({offer.feature, k + 1, forms[k], std::move(name), is_swash});
             }
         }

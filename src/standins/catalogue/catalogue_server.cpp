@@ -29,7 +29,10 @@ struct Answer
 
 Answer jsonAnswer(const Json& json)
 {
-    return {QByteArray::fromStdString(json.dump(-1, ' ', false, Json::error_handler_t::replace)), "application/json", Status::Ok, {}};
+    return {QByteArray::fromStdString(json.dump(-1, ' ', false, Json::error_handler_t::replace)),
+            "application/json",
+            Status::Ok,
+            {}};
 }
 
 Answer problem(Status status, const std::string& words)
@@ -67,8 +70,9 @@ QString parameter(const QHttpServerRequest& request, const char* name)
 
 QStringList faultNames()
 {
-    return {QStringLiteral("none"), QStringLiteral("no-answer"), QStringLiteral("slow"), QStringLiteral("cut-off"), QStringLiteral("wrong-length"),
-            QStringLiteral("wrong-checksum"), QStringLiteral("server-error"), QStringLiteral("disagree"), QStringLiteral("many")};
+    return {QStringLiteral("none"),         QStringLiteral("no-answer"),    QStringLiteral("slow"),
+            QStringLiteral("cut-off"),      QStringLiteral("wrong-length"), QStringLiteral("wrong-checksum"),
+            QStringLiteral("server-error"), QStringLiteral("disagree"),     QStringLiteral("many")};
 }
 
 CatalogueServer::CatalogueServer(DemoCatalogue catalogue, Fault fault, QObject* parent)
@@ -76,7 +80,9 @@ CatalogueServer::CatalogueServer(DemoCatalogue catalogue, Fault fault, QObject* 
 {
     if (m_fault == Fault::Many)
         m_catalogue.multiplyTo(kManyListings);
-    m_server.setMissingHandler([this](const QHttpServerRequest& request, QHttpServerResponder&& responder) { handle(request, std::move(responder)); });
+    m_server.setMissingHandler([this](const QHttpServerRequest& request, QHttpServerResponder&& responder) {
+        handle(request, std::move(responder));
+    });
 }
 
 quint16 CatalogueServer::listen(quint16 port)
@@ -121,7 +127,8 @@ void CatalogueServer::answer(const QHttpServerRequest& request, QHttpServerRespo
     }
 }
 
-void CatalogueServer::sendListing(const QString& id, const QString& what, const QHttpServerRequest& request, QHttpServerResponder&& responder)
+void CatalogueServer::sendListing(const QString& id, const QString& what, const QHttpServerRequest& request,
+                                  QHttpServerResponder&& responder)
 {
     const Json* listing = m_catalogue.listing(id.toStdString());
     if (!listing)
@@ -146,34 +153,43 @@ void CatalogueServer::sendListing(const QString& id, const QString& what, const 
         told["contents"] = files;
         return send(responder, jsonAnswer(told));
     }
-    if (what == QLatin1String("preview") || what == QLatin1String("outlines") || what == QLatin1String("keymap")) {
+    if (what == QLatin1String("preview") || what == QLatin1String("outlines") ||
+        what == QLatin1String("keymap")) {
         const auto opened = face();
         if (!opened)
             return send(responder, problem(Status::NotFound, opened.error().message()));
         if (what == QLatin1String("keymap"))
             return send(responder, jsonAnswer(keyMapJson(**opened)));
-        const std::string text = what == QLatin1String("preview") ? (*listing)["name"].get<std::string>() : parameter(request, "text").toStdString();
+        const std::string text = what == QLatin1String("preview") ? (*listing)["name"].get<std::string>()
+                                                                  : parameter(request, "text").toStdString();
         const auto outlines = outlinesOf(**opened, text, parameter(request, "features").toStdString());
         if (!outlines)
             return send(responder, problem(Status::BadRequest, outlines.error().message()));
         return send(responder, jsonAnswer(*outlines));
     }
     if (what == QLatin1String("buy") && request.method() == QHttpServerRequest::Method::Post) {
-        const std::string package = listing->at("buy").is_string() ? listing->at("buy").get<std::string>() : std::string();
+        const std::string package =
+            listing->at("buy").is_string() ? listing->at("buy").get<std::string>() : std::string();
         const auto* bought = m_catalogue.package(package);
         if (!bought)
-            return send(responder, problem(Status::NotFound, "There is nothing to buy here; write to the author."));
+            return send(responder,
+                        problem(Status::NotFound, "There is nothing to buy here; write to the author."));
         const std::string order = std::to_string(m_orders++);
-        const std::string receipt = "Receipt of " + listing->at("foundry").get<std::string>() + ", order " + order + "\n1 x " +
-                                    listing->at("name").get<std::string>() + ", commercial licence: " + listing->at("price").get<std::string>() +
+        const std::string receipt = "Receipt of " + listing->at("foundry").get<std::string>() + ", order " +
+                                    order + "\n1 x " + listing->at("name").get<std::string>() +
+                                    ", commercial licence: " + listing->at("price").get<std::string>() +
                                     ", paid.\nYou may sell physical products made with this font.\n";
-        return send(responder, jsonAnswer({{"order", order}, {"receipt", receipt}, {"package", package}, {"bytes", bought->bytes.size()},
+        return send(responder, jsonAnswer({{"order", order},
+                                           {"receipt", receipt},
+                                           {"package", package},
+                                           {"bytes", bought->bytes.size()},
                                            {"sha256", bought->sha256}}));
     }
     send(responder, problem(Status::NotFound, "There is nothing at this address."));
 }
 
-void CatalogueServer::sendPackage(const QString& name, const QHttpServerRequest& request, QHttpServerResponder&& responder)
+void CatalogueServer::sendPackage(const QString& name, const QHttpServerRequest& request,
+                                  QHttpServerResponder&& responder)
 {
     const auto* package = m_catalogue.package(name.toStdString());
     if (!package)
@@ -182,16 +198,23 @@ void CatalogueServer::sendPackage(const QString& name, const QHttpServerRequest&
     if (m_fault == Fault::WrongChecksum && !body.isEmpty())
         body[body.size() / 2] = char(body[body.size() / 2] ^ 0x55);
     const qint64 whole = body.size();
-    Answer answer{{}, "application/zip", Status::Ok, {{"Accept-Ranges", "bytes"}, {"ETag", '"' + QByteArray::fromStdString(package->sha256) + '"'}}};
+    Answer answer{
+        {},
+        "application/zip",
+        Status::Ok,
+        {{"Accept-Ranges", "bytes"}, {"ETag", '"' + QByteArray::fromStdString(package->sha256) + '"'}}};
     // RFC 9110, section 14: one range from a byte to the end is all that resuming needs.
     qint64 from = 0;
     const QByteArray range = request.value("Range");
     if (range.startsWith("bytes=") && range.endsWith('-')) {
         from = range.mid(6, range.size() - 7).toLongLong();
         if (from < 0 || from >= whole)
-            return send(responder, problem(Status::RequestRangeNotSatisfiable, "The package is shorter than that."));
+            return send(responder,
+                        problem(Status::RequestRangeNotSatisfiable, "The package is shorter than that."));
         answer.status = Status::PartialContent;
-        answer.headers.append({"Content-Range", "bytes " + QByteArray::number(from) + '-' + QByteArray::number(whole - 1) + '/' + QByteArray::number(whole)});
+        answer.headers.append({"Content-Range", "bytes " + QByteArray::number(from) + '-' +
+                                                    QByteArray::number(whole - 1) + '/' +
+                                                    QByteArray::number(whole)});
     }
     answer.body = body.mid(from);
     const qint64 length = answer.body.size();
@@ -211,7 +234,8 @@ void CatalogueServer::sendPackage(const QString& name, const QHttpServerRequest&
     later->writeBody(answer.body.left(1));
     auto* timer = new QTimer(this);
     const QPointer<QTcpSocket> socket = later->socket();
-    timer->callOnTimeout(this, [timer, later, socket, rest = answer.body.mid(1), step = std::max<qint64>(512, length / 40)]() mutable {
+    timer->callOnTimeout(this, [timer, later, socket, rest = answer.body.mid(1),
+                                step = std::max<qint64>(512, length / 40)]() mutable {
         if (!socket || socket->state() != QAbstractSocket::ConnectedState || rest.isEmpty())
             return timer->deleteLater();
         socket->write(rest.left(step));

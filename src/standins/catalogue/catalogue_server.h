@@ -26,8 +26,10 @@ public:
 private:
     void handle(const QHttpServerRequest& request, QHttpServerResponder&& responder);
     void answer(const QHttpServerRequest& request, QHttpServerResponder&& responder);
-    void sendPackage(const QString& name, const QHttpServerRequest& request, QHttpServerResponder&& responder);
-    void sendListing(const QString& id, const QString& what, const QHttpServerRequest& request, QHttpServerResponder&& responder);
+    void sendPackage(const QString& name, const QHttpServerRequest& request,
+                     QHttpServerResponder&& responder);
+    void sendListing(const QString& id, const QString& what, const QHttpServerRequest& request,
+                     QHttpServerResponder&& responder);
 
     DemoCatalogue m_catalogue;
     Fault m_fault;

@@ -17,7 +17,8 @@ constexpr std::size_t kLargestPackage = std::size_t{256} << 20;
 
 std::string lowered(std::string text)
 {
-    std::ranges::transform(text, text.begin(), [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
+    std::ranges::transform(text, text.begin(),
+                           [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
     return text;
 }
 
@@ -31,8 +32,9 @@ bool matches(const Json& listing, const Query& query)
         if (!has_one)
             return false;
     }
-    const std::string haystack = lowered(listing.at("name").get<std::string>() + " " + listing.at("foundry").get<std::string>() + " " +
-                                         listing.at("description").get<std::string>() + " " + listing.at("tags").dump());
+    const std::string haystack =
+        lowered(listing.at("name").get<std::string>() + " " + listing.at("foundry").get<std::string>() + " " +
+                listing.at("description").get<std::string>() + " " + listing.at("tags").dump());
     std::istringstream words(lowered(query.words));
     for (std::string word; words >> word;)
         if (haystack.find(word) == std::string::npos)
@@ -112,7 +114,8 @@ Json DemoCatalogue::page(const Query& query) const
         return (*a)["popularity"] > (*b)["popularity"];
     });
     auto shown = Json::array();
-    for (std::size_t i = query.page * query.per_page; i < std::min(found.size(), (query.page + 1) * query.per_page); ++i)
+    for (std::size_t i = query.page * query.per_page;
+         i < std::min(found.size(), (query.page + 1) * query.per_page); ++i)
         shown.push_back(*found[i]);
     return {{"total", found.size()}, {"page", query.page}, {"per_page", query.per_page}, {"listings", shown}};
 }
@@ -184,18 +187,29 @@ Result<Json> outlinesOf(const FontFace& face, const std::string& text, const std
         for (const auto& g : line->glyphs) {
             auto forms = Json::array();
             for (const auto& form : alternates.of(face, g.glyph_id))
-                forms.push_back({{"feature", form.feature}, {"value", form.value}, {"name", form.glyph_name}, {"swash", form.is_swash}});
-            glyphs.push_back({{"path", pathData(face.glyphOutline(g.glyph_id))}, {"x", g.x_fu}, {"y", -g.y_fu}, {"advance", g.advance_fu},
-                              {"letter", g.cluster}, {"alternates", forms}});
+                forms.push_back({{"feature", form.feature},
+                                 {"value", form.value},
+                                 {"name", form.glyph_name},
+                                 {"swash", form.is_swash}});
+            glyphs.push_back({{"path", pathData(face.glyphOutline(g.glyph_id))},
+                              {"x", g.x_fu},
+                              {"y", -g.y_fu},
+                              {"advance", g.advance_fu},
+                              {"letter", g.cluster},
+                              {"alternates", forms}});
         }
         for (const char32_t c : line->missing)
             if (lacking.find(c) == std::u32string::npos)
                 lacking += c;
-        lines.push_back({{"advance", line->advance_fu}, {"right_to_left", line->is_right_to_left}, {"glyphs", glyphs}});
+        lines.push_back(
+            {{"advance", line->advance_fu}, {"right_to_left", line->is_right_to_left}, {"glyphs", glyphs}});
     }
     for (const char32_t c : lacking)
         missing.push_back(toUtf8(c));
-    return Json{{"units_per_em", face.info().units_per_em}, {"line_spacing", face.lineSpacing_fu()}, {"lines", lines}, {"missing", missing}};
+    return Json{{"units_per_em", face.info().units_per_em},
+                {"line_spacing", face.lineSpacing_fu()},
+                {"lines", lines},
+                {"missing", missing}};
 }
 
 Json keyMapJson(const FontFace& face)
@@ -204,14 +218,20 @@ Json keyMapJson(const FontFace& face)
     const auto listed = [&](const std::vector<MappedGlyph>& glyphs) {
         auto list = Json::array();
         for (const auto& g : glyphs)
-            list.push_back({{"key", g.character == 0 ? std::string() : keyName(g.character)}, {"character", static_cast<unsigned>(g.character)},
-                            {"name", g.name}, {"advance", face.advance_fu(g.glyph_id)}, {"path", pathData(face.glyphOutline(g.glyph_id))}});
+            list.push_back({{"key", g.character == 0 ? std::string() : keyName(g.character)},
+                            {"character", static_cast<unsigned>(g.character)},
+                            {"name", g.name},
+                            {"advance", face.advance_fu(g.glyph_id)},
+                            {"path", pathData(face.glyphOutline(g.glyph_id))}});
         return list;
     };
     auto hidden = Json::array();
     for (const auto& g : map.private_only)
         hidden.push_back(static_cast<unsigned>(g.character));
-    return {{"units_per_em", face.info().units_per_em}, {"keys", listed(map.characters)}, {"without_key", listed(map.without_key)}, {"private_use_only", hidden}};
+    return {{"units_per_em", face.info().units_per_em},
+            {"keys", listed(map.characters)},
+            {"without_key", listed(map.without_key)},
+            {"private_use_only", hidden}};
 }
 
 } // namespace ink::standin

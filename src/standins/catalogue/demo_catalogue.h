@@ -49,7 +49,8 @@ public:
     const Package* package(const std::string& name);
     /// What `package` holds. Errors: those of inspectPackage.
     Result<const PackageContents*> contents(const std::string& package);
-    /// A style's font; the first when `style` is empty. Errors: NoSuchFace, those of inspectPackage and FontFace::open.
+    /// A style's font; the first when `style` is empty. Errors: NoSuchFace, those of inspectPackage and
+    /// FontFace::open.
     Result<std::shared_ptr<const FontFace>> face(const Json& listing, const std::string& style);
 
 private:
@@ -61,8 +62,8 @@ private:
     std::map<std::string, std::shared_ptr<const FontFace>> m_faces;
 };
 
-/// The text set in the font: path data (SVG 1.1 path syntax, y down, font units), places, missing characters, and other
-/// forms on offer for each letter. Errors: those of shapeLine.
+/// The text set in the font: path data (SVG 1.1 path syntax, y down, font units), places, missing characters,
+/// and other forms on offer for each letter. Errors: those of shapeLine.
 Result<Json> outlinesOf(const FontFace& face, const std::string& text, const std::string& features);
 /// Which glyph sits on which key, with path data.
 Json keyMapJson(const FontFace& face);

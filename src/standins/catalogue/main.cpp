@@ -16,8 +16,10 @@ namespace {
 
 std::string demoFolder()
 {
-    const QString installed = QCoreApplication::applicationDirPath() + QStringLiteral("/../share/under-ink/demo/catalogue");
-    return (QFileInfo::exists(installed) ? installed : QStringLiteral(INK_SOURCE_DEMO_CATALOGUE)).toStdString();
+    const QString installed =
+        QCoreApplication::applicationDirPath() + QStringLiteral("/../share/under-ink/demo/catalogue");
+    return (QFileInfo::exists(installed) ? installed : QStringLiteral(INK_SOURCE_DEMO_CATALOGUE))
+        .toStdString();
 }
 
 } // namespace

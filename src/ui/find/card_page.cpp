@@ -31,8 +31,10 @@ QString text(std::string_view utf8)
 class ChangeRights : public QUndoCommand
 {
 public:
-    ChangeRights(const RightsStore& store, std::string sha256, RightsRecord before, RightsRecord after, std::function<void(const Result<void>&)> saved, const QString& what)
-        : QUndoCommand(what), m_store(store), m_sha256(std::move(sha256)), m_before(std::move(before)), m_after(std::move(after)), m_saved(std::move(saved))
+    ChangeRights(const RightsStore& store, std::string sha256, RightsRecord before, RightsRecord after,
+                 std::function<void(const Result<void>&)> saved, const QString& what)
+        : QUndoCommand(what), m_store(store), m_sha256(std::move(sha256)), m_before(std::move(before)),
+          m_after(std::move(after)), m_saved(std::move(saved))
     {
     }
     void undo() override { m_saved(m_store.save(m_sha256, m_before)); }
@@ -49,21 +51,37 @@ private:
 
 std::string swashFeatures(const FitMarks& marks, const std::string& words)
 {
-    const auto isDressable = [](const LetterForms& letter) { return letter.letter.line == 0 && std::ranges::any_of(letter.forms, &Alternate::is_swash); };
-    const auto first = std::ranges::find_if(marks.alternates, isDressable);
-    if (first == marks.alternates.end())
-        return {};
-    const auto last = std::find_if(marks.alternates.rbegin(), marks.alternates.rend(), isDressable);
+    // A tail in the middle of a word cuts through its neighbours: only the ends are dressed.
+    const std::size_t end = std::min(words.find('\n'), words.size());
+    const LetterForms* first = nullptr;
+    const LetterForms* last = nullptr;
+    for (const auto& letter : marks.alternates) {
+        if (letter.letter.line != 0 || std::ranges::none_of(letter.forms, &Alternate::is_swash))
+            continue;
+        if (letter.cluster == 0)
+            first = &letter;
+        else if (letter.cluster + std::max<std::size_t>(letter.text.size(), 1) >= end)
+            last = &letter;
+    }
     const auto featureFor = [&](const LetterForms& letter) {
         const auto form = std::ranges::find_if(letter.forms, &Alternate::is_swash);
         // Ranges count in the shaper's units, UTF-16.
         const auto at = QString::fromStdString(words.substr(0, letter.cluster)).size();
-        return QStringLiteral("%1[%2:%3]=%4").arg(text(form->feature)).arg(at).arg(at + 1).arg(form->value).toStdString();
+        return QStringLiteral("%1[%2:%3]=%4")
+            .arg(text(form->feature))
+            .arg(at)
+            .arg(at + 1)
+            .arg(form->value)
+            .toStdString();
     };
-    return &*last == &*first ? featureFor(*first) : featureFor(*first) + "," + featureFor(*last);
+    std::string features = first ? featureFor(*first) : std::string();
+    if (last)
+        features += (features.empty() ? "" : ",") + featureFor(*last);
+    return features;
 }
 
-CardPage::CardPage(JobModel& job, FontListModel& fonts, CatalogueClient& catalogue, const Theme& theme, RightsQuestions questions, QWidget* parent)
+CardPage::CardPage(JobModel& job, FontListModel& fonts, CatalogueClient& catalogue, const Theme& theme,
+                   RightsQuestions questions, QWidget* parent)
     : QWidget(parent), m_job(job), m_fonts(fonts), m_catalogue(catalogue), m_theme(theme)
 {
     setObjectName(QStringLiteral("page"));
@@ -76,14 +94,15 @@ CardPage::CardPage(JobModel& job, FontListModel& fonts, CatalogueClient& catalog
     m_key_map = new GlyphGrid(theme, this);
     m_dossier = new DossierView(theme, std::move(questions), this);
     m_stack->addWidget(buildWords());
-    m_stack->addWidget(scrolled(m_alphabet, "alphabetScroll"));
-    m_stack->addWidget(scrolled(m_key_map, "keyMapScroll"));
+    m_stack->addWidget(scrolled(m_alphabet, "alphabetScroll", tr("Alphabet")));
+    m_stack->addWidget(scrolled(m_key_map, "keyMapScroll", tr("Key map")));
     m_stack->addWidget(buildSizes());
     m_stack->addWidget(buildPackage());
     m_stack->addWidget(m_dossier);
     column->addWidget(m_stack, 1);
     connect(&m_fonts, &FontListModel::learned, this, [this] {
-        if (m_row >= 0 && m_row < m_fonts.rowCount() && isVisible() && m_tabs->checkedId() == Rights && !m_fonts.isListing(m_row) && m_fonts.knownRights(m_row) &&
+        if (m_row >= 0 && m_row < m_fonts.rowCount() && isVisible() && m_tabs->checkedId() == Rights &&
+            !m_fonts.isListing(m_row) && m_fonts.knownRights(m_row) &&
             m_dossier->findChild<QWidget*>(QStringLiteral("verdict")) == nullptr)
             showRights();
     });
@@ -129,7 +148,8 @@ QWidget* CardPage::buildHead()
     auto* tabs = new QHBoxLayout;
     tabs->setSpacing(5 * kGrid);
     m_tabs = new QButtonGroup(this);
-    const QStringList names{tr("Your words"), tr("Alphabet"), tr("Key map"), tr("Sizes"), tr("Package"), tr("Rights")};
+    const QStringList names{tr("Your words"), tr("Alphabet"), tr("Key map"),
+                            tr("Sizes"),      tr("Package"),  tr("Rights")};
     for (int i = 0; i < names.size(); ++i) {
         auto* tab = new QPushButton(names[i], head);
         tab->setObjectName(QStringLiteral("cardTab%1").arg(i));
@@ -154,10 +174,11 @@ QWidget* CardPage::buildHead()
     return head;
 }
 
-QScrollArea* CardPage::scrolled(QWidget* inside, const char* name)
+QScrollArea* CardPage::scrolled(QWidget* inside, const char* name, const QString& spoken)
 {
     auto* scroll = new QScrollArea(this);
     scroll->setObjectName(QLatin1String(name));
+    scroll->setAccessibleName(spoken);
     scroll->setWidgetResizable(true);
     scroll->setFrameShape(QFrame::NoFrame);
     scroll->setWidget(inside);
@@ -200,7 +221,7 @@ QWidget* CardPage::buildWords()
     m_marks->setObjectName(QStringLiteral("cardMarks"));
     side_column->addWidget(m_marks);
     side_column->addStretch(1);
-    auto* scroll = scrolled(side, "cardMarksScroll");
+    auto* scroll = scrolled(side, "cardMarksScroll", tr("Fit marks"));
     scroll->setFixedWidth(m_theme.scaled(310));
     row->addWidget(scroll);
     connect(m_marks, &MarkPanel::shownChanged, m_view, &WordsView::setShownMark);
@@ -214,7 +235,7 @@ QWidget* CardPage::buildSizes()
     m_sizes = new QWidget(this);
     m_sizes->setLayout(new QVBoxLayout);
     m_sizes->layout()->setContentsMargins(kMargin, kMargin, kMargin, kMargin);
-    return scrolled(m_sizes, "sizesScroll");
+    return scrolled(m_sizes, "sizesScroll", tr("The words in several sizes"));
 }
 
 QWidget* CardPage::buildPackage()
@@ -225,7 +246,7 @@ QWidget* CardPage::buildPackage()
     m_package->setAlignment(Qt::AlignTop);
     m_package->setMargin(kMargin);
     m_package->setTextInteractionFlags(Qt::TextSelectableByMouse | Qt::TextSelectableByKeyboard);
-    return scrolled(m_package, "packageScroll");
+    return scrolled(m_package, "packageScroll", tr("What the package holds"));
 }
 
 void CardPage::open(int row, Tab tab)
@@ -243,11 +264,13 @@ void CardPage::open(int row, Tab tab)
     const bool is_listing = m_fonts.isListing(row);
     if (is_listing) {
         const auto& listing = m_fonts.listing(row);
-        about << tr("%1, by %2").arg(listing.foundry, listing.author) << (listing.price.isEmpty() ? tr("free of charge") : listing.price)
+        about << tr("%1, by %2").arg(listing.foundry, listing.author)
+              << (listing.price.isEmpty() ? tr("free of charge") : listing.price)
               << tr("since %1").arg(listing.published) << tr("fetched %1 times").arg(listing.popularity);
     } else {
         const auto& info = m_fonts.entry(row).info;
-        about << text(info.manufacturer) << kindInWords(info) << text(info.version) << originInWords(m_fonts.entry(row).origin);
+        about << text(info.manufacturer) << kindInWords(info) << text(info.version)
+              << originInWords(m_fonts.entry(row).origin);
     }
     about.removeAll(QString());
     m_about->setText(about.join(QStringLiteral(" · ")));
@@ -290,15 +313,17 @@ void CardPage::showWords()
         m_marks->setLines(fitMarkLines(**result, job));
         if (!dresses) {
             m_card = *result;
-            m_swashes->setEnabled(m_card->marks.hasSwash() || m_swashes->isChecked());
-            if (m_swashes->isChecked() && m_card->marks.hasSwash())
+            const bool can_dress = !swashFeatures(m_card->marks, job.words).empty();
+            m_swashes->setEnabled(can_dress || m_swashes->isChecked());
+            if (m_swashes->isChecked() && can_dress)
                 return showWords();
             if (m_tabs->checkedId() == Sizes)
                 showSizes();
         }
     };
     if (m_fonts.isListing(m_row))
-        m_fonts.fits().requestListing(kCardSlot, job, m_fonts.listing(m_row).id, {}, QString::fromStdString(features), 1, done);
+        m_fonts.fits().requestListing(kCardSlot, job, m_fonts.listing(m_row).id, {},
+                                      QString::fromStdString(features), 1, done);
     else
         m_fonts.fits().request(kCardSlot, job, refOf(m_fonts.entry(m_row)), features, 1, done);
     m_waiting = 1; // the newest request of the slot is the only one that answers
@@ -307,25 +332,29 @@ void CardPage::showWords()
 void CardPage::showKeyMap()
 {
     if (m_fonts.isListing(m_row)) {
-        m_catalogue.keyMap(m_fonts.listing(m_row).id, {}, [this, opened = m_opened](const Result<std::shared_ptr<const RemoteKeyMap>>& map) {
-            if (opened != m_opened)
-                return;
-            if (map)
-                take(*map);
-            else
-                emit problem(map.error());
-        });
+        m_catalogue.keyMap(m_fonts.listing(m_row).id, {},
+                           [this, opened = m_opened](const Result<std::shared_ptr<const RemoteKeyMap>>& map) {
+                               if (opened != m_opened)
+                                   return;
+                               if (map)
+                                   take(*map);
+                               else
+                                   emit problem(map.error());
+                           });
         return;
     }
     const auto font = refOf(m_fonts.entry(m_row));
-    m_fonts.fits().pool().run(kKeyMapSlot, 1, [this, font, opened = m_opened, &faces = m_fonts.fits().faces()](const CancelToken&) -> SlotPool::Answer {
-        const auto face = faces.open(font.path, {font.face, font.instance});
-        const auto map = face ? std::make_shared<const RemoteKeyMap>(localKeyMap(**face)) : nullptr;
-        return [this, map, opened] {
-            if (map && opened == m_opened)
-                take(map);
-        };
-    });
+    m_fonts.fits().pool().run(
+        kKeyMapSlot, 1,
+        [this, font, opened = m_opened,
+         &faces = m_fonts.fits().faces()](const CancelToken&) -> SlotPool::Answer {
+            const auto face = faces.open(font.path, {font.face, font.instance});
+            const auto map = face ? std::make_shared<const RemoteKeyMap>(localKeyMap(**face)) : nullptr;
+            return [this, map, opened] {
+                if (map && opened == m_opened)
+                    take(map);
+            };
+        });
 }
 
 void CardPage::take(std::shared_ptr<const RemoteKeyMap> map)
@@ -355,8 +384,11 @@ void CardPage::showSizes()
         auto* mark = new MarkLabel(m_theme, row_widget);
         if (stroke != lines.end())
             mark->setMark(stroke->mark);
-        auto* figures = new QLabel(QStringLiteral("<b>%1</b> %2<br>%3").arg(figureWithUnit(height_mm, m_job.job().unit), tr("high"),
-                                                                              stroke == lines.end() ? QString() : tr("thinnest %1").arg(stroke->figure)), row_widget);
+        auto* figures =
+            new QLabel(QStringLiteral("<b>%1</b> %2<br>%3")
+                           .arg(figureWithUnit(height_mm, m_job.job().unit), tr("high"),
+                                stroke == lines.end() ? QString() : tr("thinnest %1").arg(stroke->figure)),
+                       row_widget);
         figures->setFont(m_theme.text(TextSize::Small));
         figures->setFixedWidth(m_theme.scaled(150));
         auto* view = new WordsView(m_theme, row_widget);
@@ -375,22 +407,31 @@ void CardPage::showPackage()
 {
     if (m_fonts.isListing(m_row)) {
         m_package->setText(tr("Asking what the package holds …"));
-        m_catalogue.details(m_fonts.listing(m_row).id, [this, opened = m_opened](const Result<ListingDetails>& details) {
+        m_catalogue.details(m_fonts.listing(m_row).id, [this, opened = m_opened](
+                                                           const Result<ListingDetails>& details) {
             if (opened != m_opened)
                 return;
             if (!details)
                 return m_package->setText(QString::fromStdString(details.error().message()).toHtmlEscaped());
-            QString html = QStringLiteral("<h3>%1</h3><p>%2</p>").arg(details->listing.package.toHtmlEscaped(),
-                                                                       tr("%1 kB. Author: %2, %3. Tags: %4.").arg((details->bytes + 999) / 1000).arg(details->listing.author, details->listing.contact, details->listing.tags.join(QStringLiteral(", "))).toHtmlEscaped());
+            QString html = QStringLiteral("<h3>%1</h3><p>%2</p>")
+                               .arg(details->listing.package.toHtmlEscaped(),
+                                    tr("%1 kB. Author: %2, %3. Tags: %4.")
+                                        .arg((details->bytes + 999) / 1000)
+                                        .arg(details->listing.author, details->listing.contact,
+                                             details->listing.tags.join(QStringLiteral(", ")))
+                                        .toHtmlEscaped());
             html += QStringLiteral("<table cellspacing='6'>");
             for (const auto& file : details->files)
-                html += QStringLiteral("<tr><td>%1</td><td>%2</td></tr>").arg(file.name.toHtmlEscaped(), file.role.toHtmlEscaped());
+                html += QStringLiteral("<tr><td>%1</td><td>%2</td></tr>")
+                            .arg(file.name.toHtmlEscaped(), file.role.toHtmlEscaped());
             m_package->setText(html + QStringLiteral("</table>"));
         });
         return;
     }
     const auto& entry = m_fonts.entry(m_row);
-    QString html = QStringLiteral("<h3>%1</h3><p>%2</p>").arg(text(entry.path.filename().string()).toHtmlEscaped(), text(entry.path.parent_path().string()).toHtmlEscaped());
+    QString html = QStringLiteral("<h3>%1</h3><p>%2</p>")
+                       .arg(text(entry.path.filename().string()).toHtmlEscaped(),
+                            text(entry.path.parent_path().string()).toHtmlEscaped());
     if (const auto* rights = m_fonts.rights(m_row)) {
         html += QStringLiteral("<p><b>%1</b></p><table cellspacing='6'>").arg(tr("What speaks of it"));
         for (const auto& evidence : rights->dossier.evidence)
@@ -407,7 +448,9 @@ void CardPage::showRights()
     const auto& info = m_fonts.entry(m_row).info;
     const auto& job = m_job.job();
     const LetterFacts facts{info.readableName(), info.version, info.manufacturer,
-                            "goods with the words \xE2\x80\x9C" + job.words + "\xE2\x80\x9D, " + std::string(infoOf(job.process).tool) + " " + std::string(infoOf(job.process).in_what)};
+                            "goods with the words \xE2\x80\x9C" + job.words + "\xE2\x80\x9D, " +
+                                std::string(infoOf(job.process).tool) + " " +
+                                std::string(infoOf(job.process).in_what)};
     m_dossier->setRights(m_fonts.rights(m_row), facts, {});
 }
 
@@ -417,18 +460,19 @@ void CardPage::keepRecord(const RightsRecord& record, const QString& what)
     if (!rights)
         return;
     const auto font = refOf(m_fonts.entry(m_row));
-    m_job.undoStack().push(new ChangeRights(m_fonts.rightsReader().store(), rights->sha256, rights->record, record,
-                                            [this, font](const Result<void>& saved) {
-                                                if (!saved)
-                                                    emit problem(saved.error());
-                                                const int row = m_fonts.rowOf(font);
-                                                if (row < 0)
-                                                    return;
-                                                if (row == m_row && isVisible())
-                                                    m_dossier->setRights(nullptr, {}, {}); // read again, then shown
-                                                m_fonts.forgetRights(row);
-                                            },
-                                            what));
+    m_job.undoStack().push(new ChangeRights(
+        m_fonts.rightsReader().store(), rights->sha256, rights->record, record,
+        [this, font](const Result<void>& saved) {
+            if (!saved)
+                emit problem(saved.error());
+            const int row = m_fonts.rowOf(font);
+            if (row < 0)
+                return;
+            if (row == m_row && isVisible())
+                m_dossier->setRights(nullptr, {}, {}); // read again, then shown
+            m_fonts.forgetRights(row);
+        },
+        what));
 }
 
 void CardPage::attach(const QString& file, const QString& for_what)
@@ -439,7 +483,12 @@ void CardPage::attach(const QString& file, const QString& for_what)
     const auto kept = m_fonts.rightsReader().store().keepPaper(file.toStdString());
     if (!kept)
         return emit problem(kept.error());
-    AttachedPaper paper{QFileInfo(file).fileName().toStdString(), *kept, {}, for_what.trimmed().toStdString(), QDate::currentDate().toString(Qt::ISODate).toStdString(), {}};
+    AttachedPaper paper{QFileInfo(file).fileName().toStdString(),
+                        *kept,
+                        {},
+                        for_what.trimmed().toStdString(),
+                        QDate::currentDate().toString(Qt::ISODate).toStdString(),
+                        {}};
     if (const auto contents = inspectPackage(file.toStdString()))
         for (const auto& entry : contents->entries)
             paper.text += entry.text;

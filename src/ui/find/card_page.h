@@ -1,4 +1,5 @@
-// One font opened: its words large with their fit marks, alphabet, key map, sizes, what the package holds, and its rights.
+// One font opened: its words large with their fit marks, alphabet, key map, sizes, what the package holds,
+// and its rights.
 #pragma once
 
 #include "ui/find/dossier_view.h"
@@ -19,7 +20,8 @@ class CardPage : public QWidget
 public:
     enum Tab { Words, Alphabet, KeyMapTab, Sizes, Package, Rights };
 
-    CardPage(JobModel& job, FontListModel& fonts, CatalogueClient& catalogue, const Theme& theme, RightsQuestions questions, QWidget* parent = nullptr);
+    CardPage(JobModel& job, FontListModel& fonts, CatalogueClient& catalogue, const Theme& theme,
+             RightsQuestions questions, QWidget* parent = nullptr);
 
     /// Opens the font of a row of the list.
     void open(int row, Tab tab = Words);
@@ -39,7 +41,7 @@ private:
     QWidget* buildWords();
     QWidget* buildSizes();
     QWidget* buildPackage();
-    QScrollArea* scrolled(QWidget* inside, const char* name);
+    QScrollArea* scrolled(QWidget* inside, const char* name, const QString& spoken);
     void showWords();
     void showKeyMap();
     void showSizes();
@@ -75,7 +77,8 @@ private:
     DossierView* m_dossier = nullptr;
 };
 
-/// The features that dress the first and the last letter of the words that can be dressed: "swsh[0:1]=1,fina[7:8]=1".
+/// The features that dress the first and the last letter of the first line, where they can be:
+/// "swsh[0:1]=1,fina[7:8]=1".
 std::string swashFeatures(const FitMarks& marks, const std::string& words);
 
 } // namespace ink::ui

@@ -38,6 +38,7 @@ ComparePage::ComparePage(JobModel& job, FontListModel& fonts, const Theme& theme
     column->addLayout(head);
     auto* scroll = new QScrollArea(this);
     scroll->setObjectName(QStringLiteral("compareScroll"));
+    scroll->setAccessibleName(tr("Fonts side by side"));
     scroll->setWidgetResizable(true);
     scroll->setFrameShape(QFrame::NoFrame);
     auto* holder = new QWidget(scroll);
@@ -116,12 +117,14 @@ void ComparePage::ask(std::size_t at, bool dressed, const std::string& features)
             if (figures.size() < 5)
                 figures << mark.figure + QLatin1Char(' ') + mark.words;
         own.figures->setText(figures.join(QStringLiteral(" · ")));
-        if (m_swashes->isChecked() && (*result)->marks.hasSwash())
-            ask(at, true, swashFeatures((*result)->marks, job.words));
+        const std::string dress = swashFeatures((*result)->marks, job.words);
+        if (m_swashes->isChecked() && !dress.empty())
+            ask(at, true, dress);
     };
     const quint64 slot = kCompareSlots + 2 * at + (dressed ? 1 : 0);
     if (m_fonts.isListing(line.row))
-        m_fonts.fits().requestListing(slot, m_job.job(), m_fonts.listing(line.row).id, {}, QString::fromStdString(features), 1, done);
+        m_fonts.fits().requestListing(slot, m_job.job(), m_fonts.listing(line.row).id, {},
+                                      QString::fromStdString(features), 1, done);
     else
         m_fonts.fits().request(slot, m_job.job(), refOf(m_fonts.entry(line.row)), features, 1, done);
 }

@@ -53,8 +53,12 @@ QString answerInWords(const GivenAnswer& answer)
 RightsQuestions RightsQuestions::asDialogs()
 {
     return {
-        [](QWidget* parent) { return QFileDialog::getOpenFileName(parent, QObject::tr("Attach a receipt or a permission")); },
-        [](QWidget* parent, const QString& suggested) { return QFileDialog::getSaveFileName(parent, QObject::tr("Save the letter"), suggested); },
+        [](QWidget* parent) {
+            return QFileDialog::getOpenFileName(parent, QObject::tr("Attach a receipt or a permission"));
+        },
+        [](QWidget* parent, const QString& suggested) {
+            return QFileDialog::getSaveFileName(parent, QObject::tr("Save the letter"), suggested);
+        },
         [](const QUrl& mail) { QDesktopServices::openUrl(mail); },
     };
 }
@@ -67,6 +71,7 @@ DossierView::DossierView(const Theme& theme, RightsQuestions questions, QWidget*
     row->setSpacing(0);
     auto* scroll = new QScrollArea(this);
     scroll->setObjectName(QStringLiteral("dossierScroll"));
+    scroll->setAccessibleName(tr("Rights dossier"));
     scroll->setWidgetResizable(true);
     scroll->setFrameShape(QFrame::NoFrame);
     auto* holder = new QWidget(scroll);
@@ -134,7 +139,8 @@ void DossierView::setListing(const Listing& listing)
 {
     clear();
     m_rights = {};
-    auto* title = addText(listing.claim.isEmpty() ? tr("The listing says nothing about selling.") : tr("The listing says: “%1”").arg(listing.claim));
+    auto* title = addText(listing.claim.isEmpty() ? tr("The listing says nothing about selling.")
+                                                  : tr("The listing says: “%1”").arg(listing.claim));
     title->setObjectName(QStringLiteral("verdict"));
     title->setFont(m_theme.heading(TextSize::Title));
     addText(tr("A listing is a hint. Fetch the package: the author's own text in it decides."));
@@ -165,7 +171,8 @@ void DossierView::setRights(const FontRights* rights, const LetterFacts& facts, 
     addPapers();
     addDecision();
     addLetter();
-    addText(tr("This is not legal advice: it is what a careful maker would gather and keep. It holds for this file (SHA-256 %1…); another version is asked again.")
+    addText(tr("This is not legal advice: it is what a careful maker would gather and keep. It holds for "
+               "this file (SHA-256 %1…); another version is asked again.")
                 .arg(text(m_rights.sha256).left(12)),
             true);
     m_column->addStretch(1);
@@ -190,7 +197,10 @@ void DossierView::addVerdict()
     chip->setAttribute(Qt::WA_StyledBackground);
     const QColor tint = tintOf(dossier.verdict, m_theme.colours());
     chip->setStyleSheet(QStringLiteral("#verdictChip { background: rgba(%1,%2,%3,%4); border-radius: 8px; }")
-                            .arg(tint.red()).arg(tint.green()).arg(tint.blue()).arg(tint.alpha()));
+                            .arg(tint.red())
+                            .arg(tint.green())
+                            .arg(tint.blue())
+                            .arg(tint.alpha()));
     m_column->addWidget(chip, 0, Qt::AlignLeft);
     addText(text(dossier.reason));
     if (!dossier.limits.empty()) {
@@ -229,7 +239,8 @@ void DossierView::addQuotes(const QString& title, const std::vector<Quote>& quot
         QSizePolicy policy(QSizePolicy::Preferred, QSizePolicy::Minimum);
         policy.setHeightForWidth(true);
         button->setSizePolicy(policy);
-        button->setMinimumHeight(inside->heightForWidth(420) > 0 ? inside->heightForWidth(420) : inside->sizeHint().height());
+        button->setMinimumHeight(inside->heightForWidth(420) > 0 ? inside->heightForWidth(420)
+                                                                 : inside->sizeHint().height());
         connect(button, &QPushButton::clicked, this, [this, quote] { showDocument(quote); });
         m_column->addWidget(button);
     }
@@ -237,7 +248,9 @@ void DossierView::addQuotes(const QString& title, const std::vector<Quote>& quot
 
 void DossierView::showDocument(const Quote& quote)
 {
-    const auto evidence = std::ranges::find_if(m_rights.dossier.evidence, [&](const EvidenceText& e) { return e.name == quote.document && e.kind == quote.kind; });
+    const auto evidence = std::ranges::find_if(m_rights.dossier.evidence, [&](const EvidenceText& e) {
+        return e.name == quote.document && e.kind == quote.kind;
+    });
     if (evidence == m_rights.dossier.evidence.end())
         return;
     m_document_name->setText(placeOf(quote));
@@ -270,7 +283,9 @@ void DossierView::addAnswers()
         auto* given = new QPushButton(answerInWords(answer), table);
         given->setProperty("role", QStringLiteral("link"));
         given->setEnabled(!answer.quote.sentence.empty());
-        given->setToolTip(answer.quote.sentence.empty() ? QString() : tr("“%1”\n%2").arg(text(answer.quote.sentence), placeOf(answer.quote)));
+        given->setToolTip(answer.quote.sentence.empty()
+                              ? QString()
+                              : tr("“%1”\n%2").arg(text(answer.quote.sentence), placeOf(answer.quote)));
         given->setAccessibleName(question->text() + QStringLiteral(": ") + given->text());
         connect(given, &QPushButton::clicked, this, [this, quote = answer.quote] { showDocument(quote); });
         grid->addWidget(question, line, 0);
@@ -295,8 +310,13 @@ void DossierView::addCounter()
     sold->setKeyboardTracking(false);
     row->addWidget(new QLabel(tr("Sold so far"), row_widget));
     row->addWidget(sold);
-    auto* left = new QLabel(m_rights.record.sold > m_rights.dossier.units ? tr("of %1: %2 too many").arg(m_rights.dossier.units).arg(m_rights.record.sold - m_rights.dossier.units)
-                                                                         : tr("of %1, %2 left").arg(m_rights.dossier.units).arg(m_rights.dossier.units - m_rights.record.sold),
+    auto* left = new QLabel(m_rights.record.sold > m_rights.dossier.units
+                                ? tr("of %1: %2 too many")
+                                      .arg(m_rights.dossier.units)
+                                      .arg(m_rights.record.sold - m_rights.dossier.units)
+                                : tr("of %1, %2 left")
+                                      .arg(m_rights.dossier.units)
+                                      .arg(m_rights.dossier.units - m_rights.record.sold),
                             row_widget);
     left->setObjectName(QStringLiteral("soldLeft"));
     row->addWidget(left);
@@ -313,7 +333,9 @@ void DossierView::addPapers()
 {
     addHeading(tr("Receipts and permissions"));
     for (const auto& paper : m_rights.record.papers)
-        addText(tr("%1, attached on %2%3").arg(text(paper.name), text(paper.date), paper.for_what.empty() ? QString() : QStringLiteral(": ") + text(paper.for_what)));
+        addText(tr("%1, attached on %2%3")
+                    .arg(text(paper.name), text(paper.date),
+                         paper.for_what.empty() ? QString() : QStringLiteral(": ") + text(paper.for_what)));
     auto* row_widget = new QWidget(m_body);
     auto* row = new QHBoxLayout(row_widget);
     row->setContentsMargins(0, 0, 0, 0);
@@ -336,7 +358,8 @@ void DossierView::addDecision()
 {
     addHeading(tr("What you decided"));
     for (const auto& decision : m_rights.record.decisions)
-        addText(tr("%1: %2 (the verdict was: %3)").arg(text(decision.date), text(decision.words), text(decision.verdict)));
+        addText(tr("%1: %2 (the verdict was: %3)")
+                    .arg(text(decision.date), text(decision.words), text(decision.verdict)));
     auto* row_widget = new QWidget(m_body);
     auto* row = new QHBoxLayout(row_widget);
     row->setContentsMargins(0, 0, 0, 0);
@@ -350,7 +373,8 @@ void DossierView::addDecision()
         if (words->text().trimmed().isEmpty())
             return;
         RightsRecord record = m_rights.record;
-        record.decisions.push_back({QDate::currentDate().toString(Qt::ISODate).toStdString(), words->text().trimmed().toStdString(),
+        record.decisions.push_back({QDate::currentDate().toString(Qt::ISODate).toStdString(),
+                                    words->text().trimmed().toStdString(),
                                     std::string(nameOf(m_rights.dossier.verdict))});
         emit recordChanged(record, tr("decision"));
     };
@@ -392,7 +416,8 @@ void DossierView::addLetter()
             out << body->toPlainText().toStdString() << '\n';
             return {};
         });
-        m_document_name->setText(done ? tr("Saved %1").arg(path) : QString::fromStdString(done.error().message()));
+        m_document_name->setText(done ? tr("Saved %1").arg(path)
+                                      : QString::fromStdString(done.error().message()));
     });
     add("mailLetter", tr("Open in the mail program"), [this, body, subject = text(letter.subject)] {
         QUrl mail(QStringLiteral("mailto:") + m_contact);

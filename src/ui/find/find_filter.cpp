@@ -21,7 +21,8 @@ double priceOf(const QString& price)
 FindFilter::FindFilter(FontListModel& fonts, QObject* parent) : QSortFilterProxyModel(parent), m_fonts(fonts)
 {
     setSourceModel(&fonts);
-    setDynamicSortFilter(false); // marks arrive one by one; looking again after each would scroll the list away
+    setDynamicSortFilter(
+        false); // marks arrive one by one; looking again after each would scroll the list away
 }
 
 void FindFilter::setWords(const QString& words)
@@ -59,7 +60,8 @@ void FindFilter::setOrder(FindOrder order)
 bool FindFilter::needsMarks() const
 {
     const bool sorts_by_marks = m_order == FindOrder::Fit || m_order >= FindOrder::ThinnestStroke;
-    const bool asks_for_marks = std::ranges::any_of(m_wishes, [](int wish) { return static_cast<FindWish>(wish) != FindWish::AreMine; });
+    const bool asks_for_marks = std::ranges::any_of(
+        m_wishes, [](int wish) { return static_cast<FindWish>(wish) != FindWish::AreMine; });
     return sorts_by_marks || asks_for_marks || !m_kinds.isEmpty();
 }
 
@@ -116,7 +118,8 @@ bool FindFilter::filterAcceptsRow(int row, const QModelIndex&) const
     if (!m_words.isEmpty()) {
         QString text = m_fonts.name(row);
         if (m_fonts.isListing(row))
-            text += QLatin1Char(' ') + m_fonts.listing(row).foundry + QLatin1Char(' ') + m_fonts.listing(row).tags.join(QLatin1Char(' '));
+            text += QLatin1Char(' ') + m_fonts.listing(row).foundry + QLatin1Char(' ') +
+                    m_fonts.listing(row).tags.join(QLatin1Char(' '));
         for (const auto& word : m_words.split(QLatin1Char(' ')))
             if (!text.contains(word, Qt::CaseInsensitive))
                 return false;
@@ -133,7 +136,8 @@ double FindFilter::keyOf(int row) const
     case FindOrder::Price:
         return is_listing ? priceOf(m_fonts.listing(row).price) : -1.0; // what is here costs nothing any more
     case FindOrder::Newest:
-        return is_listing ? -m_fonts.listing(row).published.left(10).remove(QLatin1Char('-')).toDouble() : 0.0;
+        return is_listing ? -m_fonts.listing(row).published.left(10).remove(QLatin1Char('-')).toDouble()
+                          : 0.0;
     case FindOrder::Popular:
         return is_listing ? -double(m_fonts.listing(row).popularity) : 0.0;
     default:
@@ -146,7 +150,8 @@ double FindFilter::keyOf(int row) const
     const double stroke = marks.thinnest_stroke ? marks.thinnest_stroke->width : 0.0;
     switch (m_order) {
     case FindOrder::Fit: {
-        const int faults = 2 * static_cast<int>(holds(marks, defaultLimits(m_fonts.job().process))) + 4 * static_cast<int>(marks.missing.size());
+        const int faults = 2 * static_cast<int>(holds(marks, defaultLimits(m_fonts.job().process))) +
+                           4 * static_cast<int>(marks.missing.size());
         return faults - std::min(stroke, 10.0) / 100.0;
     }
     case FindOrder::ThinnestStroke:
@@ -179,10 +184,14 @@ QString inWords(FindWish wish, const Job& job, const FontListModel&)
     switch (wish) {
     case FindWish::HoldInProcess: {
         static const QHash<int, QString> kWords{
-            {int(Process::KnifeVinyl), QObject::tr("cut in this vinyl")}, {int(Process::KnifeHeatTransfer), QObject::tr("cut in heat-transfer material")},
-            {int(Process::KnifeCard), QObject::tr("cut in card")},        {int(Process::LaserWood), QObject::tr("hold in wood")},
-            {int(Process::Stencil), QObject::tr("hold as a stencil")},    {int(Process::Pen), QObject::tr("can be drawn with a pen")},
-            {int(Process::Applique), QObject::tr("hold as appliqué")},    {int(Process::Satin), QObject::tr("can be stitched in satin")},
+            {int(Process::KnifeVinyl), QObject::tr("cut in this vinyl")},
+            {int(Process::KnifeHeatTransfer), QObject::tr("cut in heat-transfer material")},
+            {int(Process::KnifeCard), QObject::tr("cut in card")},
+            {int(Process::LaserWood), QObject::tr("hold in wood")},
+            {int(Process::Stencil), QObject::tr("hold as a stencil")},
+            {int(Process::Pen), QObject::tr("can be drawn with a pen")},
+            {int(Process::Applique), QObject::tr("hold as appliqué")},
+            {int(Process::Satin), QObject::tr("can be stitched in satin")},
             {int(Process::PaperPattern), QObject::tr("can be traced")}};
         return kWords.value(int(job.process));
     }

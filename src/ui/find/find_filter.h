@@ -1,4 +1,5 @@
-// Which fonts are shown, and in which order. The filters are sentences: "Show me fonts that cut in this vinyl".
+// Which fonts are shown, and in which order. The filters are sentences: "Show me fonts that cut in this
+// vinyl".
 #pragma once
 
 #include "ui/find/font_list_model.h"
@@ -12,7 +13,20 @@ namespace ink::ui {
 enum class FindWish { HoldInProcess, MaySell, Join, HaveSwash, HaveEveryLetter, AreMine };
 inline constexpr int kFindWishes = 6;
 
-enum class FindOrder { AsTheyCame, Fit, Name, Price, Newest, Popular, ThinnestStroke, NarrowestGap, FewestPieces, FewestNodes, FewestMiddles, FewestSharpPoints };
+enum class FindOrder {
+    AsTheyCame,
+    Fit,
+    Name,
+    Price,
+    Newest,
+    Popular,
+    ThinnestStroke,
+    NarrowestGap,
+    FewestPieces,
+    FewestNodes,
+    FewestMiddles,
+    FewestSharpPoints
+};
 inline constexpr int kFindOrders = 12;
 
 class FindFilter : public QSortFilterProxyModel

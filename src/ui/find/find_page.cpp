@@ -4,9 +4,9 @@
 #include "ui/find/font_line_delegate.h"
 #include "ui/find/wish_bar.h"
 #include "ui/measures.h"
+#include "ui/widgets/choice.h"
 #include "ui/widgets/flow_row.h"
 
-#include <QComboBox>
 #include <QDir>
 #include <QHBoxLayout>
 #include <QKeyEvent>
@@ -27,6 +27,8 @@ namespace {
 /// Marks of this many fonts are made ahead for the filters; more only as they come into sight.
 constexpr int kMostAhead = 600;
 constexpr int kLearnAfter_ms = 250;
+/// The fonts out of sight wait until nobody has typed for so long.
+constexpr int kLookAheadAfter_ms = 1200;
 
 QString text(std::string_view utf8)
 {
@@ -46,11 +48,14 @@ QString shortened(const QString& words)
 } // namespace
 
 FindPage::FindPage(FindServices services, const Theme& theme, QWidget* parent)
-    : QWidget(parent), m_services(std::move(services)), m_job(m_services.job), m_fonts(m_services.fonts), m_theme(theme), m_filter(m_fonts)
+    : QWidget(parent), m_services(std::move(services)), m_job(m_services.job), m_fonts(m_services.fonts),
+      m_theme(theme), m_filter(m_fonts)
 {
     setObjectName(QStringLiteral("page"));
     m_learn_timer.setSingleShot(true);
     m_learn_timer.setInterval(kLearnAfter_ms);
+    m_ahead_timer.setSingleShot(true);
+    m_ahead_timer.setInterval(kLookAheadAfter_ms);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(0);
@@ -67,7 +72,8 @@ FindPage::FindPage(FindServices services, const Theme& theme, QWidget* parent)
     for (QWidget* page : std::initializer_list<QWidget*>{list_page, m_card, m_compare_page, m_intake})
         m_stack->addWidget(page);
     column->addWidget(m_stack, 1);
-    m_transfers = new Transfers(m_services.catalogue, QString::fromStdString((m_services.inbox / "packages").string()), theme, this);
+    m_transfers = new Transfers(
+        m_services.catalogue, QString::fromStdString((m_services.inbox / "packages").string()), theme, this);
     column->addWidget(m_transfers);
 
     connectPages();
@@ -85,6 +91,13 @@ void FindPage::connectPages()
             m_learn_timer.start();
     });
     connect(&m_learn_timer, &QTimer::timeout, this, &FindPage::learn);
+    connect(&m_ahead_timer, &QTimer::timeout, this, [this] {
+        if (m_fonts.rowCount() <= kMostAhead)
+            m_fonts.askForAll(kMostAhead);
+    });
+    for (auto signal : {&QAbstractItemModel::rowsInserted, &QAbstractItemModel::rowsRemoved})
+        connect(&m_fonts, signal, &m_ahead_timer, qOverload<>(&QTimer::start));
+    connect(&m_job, &JobModel::changed, &m_ahead_timer, qOverload<>(&QTimer::start));
     connect(&m_services.feed, &CatalogueFeed::changed, this, &FindPage::showFeed);
     connect(m_card, &CardPage::backWanted, this, [this] { show(List); });
     connect(m_card, &CardPage::composeWanted, this, &FindPage::composeWanted);
@@ -128,12 +141,12 @@ QWidget* FindPage::buildHead(QWidget* parent)
     m_search->setAccessibleName(tr("Show fonts whose name holds"));
     m_search->setPlaceholderText(tr("A word in the name"));
     m_search->setClearButtonEnabled(true);
-    m_search->setFixedWidth(m_theme.scaled(190));
-    m_order = new QComboBox(first_holder);
+    m_search->setFixedWidth(m_theme.scaled(160));
+    m_order = new Choice(m_theme, first_holder, Choice::Ground::Paper);
     m_order->setObjectName(QStringLiteral("fontOrder"));
     m_order->setAccessibleName(tr("Order of the fonts"));
     for (int i = 0; i < kFindOrders; ++i)
-        m_order->addItem(inWords(static_cast<FindOrder>(i)));
+        m_order->addChoice(inWords(static_cast<FindOrder>(i)), {}, i);
     auto* package = new QPushButton(tr("Open a package…"), first_holder);
     package->setObjectName(QStringLiteral("openPackage"));
     package->setProperty("role", QStringLiteral("quiet"));
@@ -149,7 +162,8 @@ QWidget* FindPage::buildHead(QWidget* parent)
     m_retry->setObjectName(QStringLiteral("feedRetry"));
     m_compare_open = new QPushButton(first_holder);
     m_compare_open->setObjectName(QStringLiteral("compareOpen"));
-    for (QWidget* widget : std::initializer_list<QWidget*>{m_count, m_search, m_order, package, folder, m_compare_open, m_feed, m_retry})
+    for (QWidget* widget : std::initializer_list<QWidget*>{m_count, m_search, m_order, package, folder,
+                                                           m_compare_open, m_feed, m_retry})
         first->addWidget(widget);
     m_compare_open->setVisible(false);
     column->addWidget(first_holder);
@@ -286,6 +300,7 @@ QWidget* FindPage::buildPanel()
 
     m_panel = new QScrollArea(this);
     m_panel->setObjectName(QStringLiteral("sidePanel"));
+    m_panel->setAccessibleName(tr("The chosen font"));
     m_panel->setWidgetResizable(true);
     m_panel->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     m_panel->setWidget(panel);
@@ -345,7 +360,8 @@ void FindPage::showPanel()
         button->setEnabled(row >= 0);
     const bool is_listing = row >= 0 && m_fonts.isListing(row);
     m_main->setText(is_listing ? tr("Fetch it") : tr("Set the words in it"));
-    m_compare->setText(std::ranges::find(m_compared, row) != m_compared.end() ? tr("Do not compare") : tr("Compare"));
+    m_compare->setText(std::ranges::find(m_compared, row) != m_compared.end() ? tr("Do not compare")
+                                                                              : tr("Compare"));
     showRights(row);
     if (row < 0) {
         m_name->setText(tr("No font chosen"));
@@ -357,19 +373,23 @@ void FindPage::showPanel()
     QStringList facts;
     if (is_listing) {
         const auto& listing = m_fonts.listing(row);
-        facts << listing.foundry << tr("by %1").arg(listing.author) << (listing.price.isEmpty() ? tr("free of charge") : listing.price) << listing.published;
+        facts << listing.foundry << tr("by %1").arg(listing.author)
+              << (listing.price.isEmpty() ? tr("free of charge") : listing.price) << listing.published;
         m_facts->setText(facts.join(QStringLiteral(" · ")) + QLatin1Char('\n') + listing.description);
     } else {
         const auto& entry = m_fonts.entry(row);
-        facts << text(entry.info.manufacturer) << text(entry.info.style) << kindInWords(entry.info) << text(entry.info.version);
+        facts << text(entry.info.manufacturer) << text(entry.info.style) << kindInWords(entry.info)
+              << text(entry.info.version);
         if (entry.info.is_picture_font)
             facts.append(tr("pictures on the keys"));
         facts.removeAll(QString());
-        m_facts->setText(facts.join(QStringLiteral(" · ")) + QLatin1Char('\n') + text(entry.path.filename().string()) +
-                         QStringLiteral(", ") + originInWords(entry.origin));
+        m_facts->setText(facts.join(QStringLiteral(" · ")) + QLatin1Char('\n') +
+                         text(entry.path.filename().string()) + QStringLiteral(", ") +
+                         originInWords(entry.origin));
     }
     const auto* preview = m_fonts.known(row);
-    m_marks->setLines(preview && preview->card ? fitMarkLines(*preview->card, m_job.job()) : std::vector<FitMarkLine>{});
+    m_marks->setLines(preview && preview->card ? fitMarkLines(*preview->card, m_job.job())
+                                               : std::vector<FitMarkLine>{});
 }
 
 void FindPage::showRights(int row)
@@ -382,7 +402,8 @@ void FindPage::showRights(int row)
         return;
     if (m_fonts.isListing(row)) {
         const QString claim = m_fonts.listing(row).claim;
-        m_quote->setText(claim.isEmpty() ? tr("The listing says nothing about selling.") : QStringLiteral("“%1”").arg(claim));
+        m_quote->setText(claim.isEmpty() ? tr("The listing says nothing about selling.")
+                                         : QStringLiteral("“%1”").arg(claim));
         m_source->setText(tr("the listing, a hint only: the text in the package decides"));
         return;
     }
@@ -395,8 +416,12 @@ void FindPage::showRights(int row)
     m_verdict->setText(text(nameOf(dossier.verdict)));
     m_verdict_mark->setMark(markOf(dossier.verdict));
     const QColor tint = tintOf(dossier.verdict, m_theme.colours());
-    m_verdict_chip->setStyleSheet(QStringLiteral("#panelVerdict { background: rgba(%1,%2,%3,%4); border-radius: 8px; }")
-                                      .arg(tint.red()).arg(tint.green()).arg(tint.blue()).arg(tint.alpha()));
+    m_verdict_chip->setStyleSheet(
+        QStringLiteral("#panelVerdict { background: rgba(%1,%2,%3,%4); border-radius: 8px; }")
+            .arg(tint.red())
+            .arg(tint.green())
+            .arg(tint.blue())
+            .arg(tint.alpha()));
     if (dossier.deciding.empty()) {
         m_quote->setText(text(dossier.reason));
         m_source->setText(tr("The dossier has a letter to the author for you."));
@@ -413,7 +438,9 @@ void FindPage::showCount()
     const bool has_catalogue = m_services.feed.state() == CatalogueFeed::State::Ready;
     m_count->setText(QStringLiteral("<b>%1</b>%2%3")
                          .arg(counted(static_cast<qulonglong>(shown), "font", "fonts"),
-                              has_catalogue && shown == m_fonts.rowCount() ? tr(", %1").arg(m_services.feed.inWords()) : QString(),
+                              has_catalogue && shown == m_fonts.rowCount()
+                                  ? tr(", %1").arg(m_services.feed.inWords())
+                                  : QString(),
                               m_is_searching ? tr(" · looking for more") : QString()));
     m_list->setVisible(shown > 0);
     m_empty->setVisible(shown == 0);
@@ -445,7 +472,7 @@ void FindPage::showFeed()
 
 void FindPage::learn()
 {
-    if (m_fonts.rowCount() <= kMostAhead || m_filter.needsMarks())
+    if (m_filter.needsMarks())
         m_fonts.askForAll(kMostAhead);
     m_wishes->showCounts();
     if (m_filter.needsMarks() && m_filter.isFiltering()) {
@@ -474,7 +501,8 @@ bool FindPage::eventFilter(QObject* watched, QEvent* event)
         const auto* mouse = static_cast<QMouseEvent*>(event);
         const auto index = m_list->indexAt(mouse->position().toPoint());
         if (index.isValid() && index == m_list->currentIndex())
-            if (const auto kind = m_delegate->markAt(mouse->position().toPoint(), m_list->visualRect(index), m_filter.mapToSource(index).row()))
+            if (const auto kind = m_delegate->markAt(mouse->position().toPoint(), m_list->visualRect(index),
+                                                     m_filter.mapToSource(index).row()))
                 setShownMark(kind);
     }
     return QWidget::eventFilter(watched, event);
@@ -495,7 +523,13 @@ void FindPage::setSearching(bool is_searching)
 
 bool FindPage::isIdle() const
 {
-    return m_transfers->isIdle() && m_intake->isIdle() && m_services.feed.isIdle() && m_services.catalogue.isIdle() && !m_learn_timer.isActive();
+    return m_transfers->isIdle() && m_intake->isIdle() && m_services.feed.isIdle() &&
+           m_services.catalogue.isIdle() && !m_learn_timer.isActive();
+}
+
+bool FindPage::hasLookedAhead() const
+{
+    return isIdle() && !m_ahead_timer.isActive();
 }
 
 void FindPage::focusList()
@@ -520,7 +554,7 @@ void FindPage::chooseFirstShown()
     m_list->setFocus();
     const int chosen = m_fonts.rowOf(m_job.job().font);
     if (chosen < 0 || !m_filter.mapFromSource(m_fonts.index(chosen)).isValid())
-        m_list->setCurrentIndex(m_filter.index(0, 0));
+        choose(m_filter.index(0, 0));
 }
 
 void FindPage::openCard(CardPage::Tab tab)
@@ -568,7 +602,9 @@ void FindPage::fetch(int row)
     m_services.catalogue.details(listing.id, [this, listing](const Result<ListingDetails>& details) {
         if (!details)
             return void(emit problem(details.error()));
-        m_transfers->start({m_services.catalogue.packageUrl(listing.package), listing.package, details->bytes, details->sha256}, listing.claim);
+        m_transfers->start({m_services.catalogue.packageUrl(listing.package), listing.package, details->bytes,
+                            details->sha256},
+                           listing.claim);
     });
 }
 
@@ -578,8 +614,11 @@ void FindPage::buy(int row)
     m_services.catalogue.buy(listing.id, [this](const Result<Purchase>& purchase) {
         if (!purchase)
             return void(emit problem(purchase.error()));
-        // The receipt is in the package as well; the dossier files it as evidence when the package is taken in.
-        m_transfers->start({m_services.catalogue.packageUrl(purchase->package), purchase->package, purchase->bytes, purchase->sha256}, {});
+        // The receipt is in the package as well; the dossier files it as evidence when the package is taken
+        // in.
+        m_transfers->start({m_services.catalogue.packageUrl(purchase->package), purchase->package,
+                            purchase->bytes, purchase->sha256},
+                           {});
     });
 }
 
@@ -599,7 +638,8 @@ void FindPage::tookIn(const QString& folder, const std::vector<std::string>& dig
 
 void FindPage::lookInDownloads(const QString& folder)
 {
-    const auto files = QDir(folder).entryInfoList({QStringLiteral("*.zip"), QStringLiteral("*.7z"), QStringLiteral("*.rar"), QStringLiteral("*.tar.gz")},
+    const auto files = QDir(folder).entryInfoList({QStringLiteral("*.zip"), QStringLiteral("*.7z"),
+                                                   QStringLiteral("*.rar"), QStringLiteral("*.tar.gz")},
                                                   QDir::Files | QDir::Readable, QDir::Time);
     for (const auto& file : files.mid(0, 3))
         m_transfers->offer(file.absoluteFilePath());

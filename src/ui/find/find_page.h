@@ -9,12 +9,12 @@
 
 #include <QTimer>
 
-class QComboBox;
 class QListView;
 class QStackedWidget;
 
 namespace ink::ui {
 
+class Choice;
 class ComparePage;
 class FontLineDelegate;
 class WishBar;
@@ -44,6 +44,8 @@ public:
     void setSearching(bool is_searching);
     void focusList();
     bool isIdle() const;
+    /// The marks of fonts out of sight are there as well.
+    bool hasLookedAhead() const;
     void openPackage(const QString& path, const QString& listing = {});
     void openCard(CardPage::Tab tab);
     /// Packages that lie in the person's download folder are offered.
@@ -88,6 +90,7 @@ private:
     const Theme& m_theme;
     FindFilter m_filter;
     QTimer m_learn_timer;
+    QTimer m_ahead_timer;
     bool m_is_searching = false;
     bool m_is_filtering = false;
     std::vector<int> m_compared;
@@ -102,7 +105,7 @@ private:
 
     QLabel* m_count = nullptr;
     QLineEdit* m_search = nullptr;
-    QComboBox* m_order = nullptr;
+    Choice* m_order = nullptr;
     QListView* m_list = nullptr;
     QLabel* m_feed = nullptr;
     QPushButton* m_retry = nullptr;

@@ -16,7 +16,10 @@ Mark markOf(Holds holds)
 class Lines
 {
 public:
-    Lines(const FitCard& card, const Job& job) : m_card(card), m_marks(card.marks), m_job(job), m_limits(defaultLimits(job.process)) {}
+    Lines(const FitCard& card, const Job& job)
+        : m_card(card), m_marks(card.marks), m_job(job), m_limits(defaultLimits(job.process))
+    {
+    }
 
     std::vector<FitMarkLine> make()
     {
@@ -36,7 +39,8 @@ private:
     QPointF at(Point p) const { return {p.x, m_card.height_mm - p.y}; }
     QString length(double mm) const { return fineLength(mm, m_job.unit); }
 
-    FitMarkLine& add(FitMarkKind kind, Mark mark, const QString& figure, const QString& words, const QString& explanation)
+    FitMarkLine& add(FitMarkKind kind, Mark mark, const QString& figure, const QString& words,
+                     const QString& explanation)
     {
         return m_lines.emplace_back(FitMarkLine{kind, mark, figure, words, explanation, {}});
     }
@@ -56,15 +60,22 @@ private:
     {
         if (const auto& stroke = m_marks.thinnest_stroke) {
             const Holds verdict = holdsStroke(m_marks, m_limits);
-            const QString limit = verdict == Holds::Barely ? QObject::tr("It may hold; from %1 on no care is needed.").arg(length(m_limits.stroke_comfortable_mm))
-                                  : verdict == Holds::Not  ? QObject::tr("Too thin: this process holds %1.").arg(length(m_limits.stroke_floor_mm))
-                                                           : QObject::tr("It holds in this process.");
-            add(FitMarkKind::Stroke, markOf(verdict), length(stroke->width), QObject::tr("thinnest stroke"), limit).places = {{at(stroke->a), at(stroke->b)}};
+            const QString limit =
+                verdict == Holds::Barely ? QObject::tr("It may hold; from %1 on no care is needed.")
+                                               .arg(length(m_limits.stroke_comfortable_mm))
+                : verdict == Holds::Not
+                    ? QObject::tr("Too thin: this process holds %1.").arg(length(m_limits.stroke_floor_mm))
+                    : QObject::tr("It holds in this process.");
+            add(FitMarkKind::Stroke, markOf(verdict), length(stroke->width), QObject::tr("thinnest stroke"),
+                limit)
+                .places = {{at(stroke->a), at(stroke->b)}};
         }
         if (const auto& gap = m_marks.narrowest_gap) {
             const Holds verdict = holdsGap(m_marks, m_limits);
             add(FitMarkKind::Gap, markOf(verdict), length(gap->width), QObject::tr("narrowest gap"),
-                verdict == Holds::Not ? QObject::tr("Too narrow: this process keeps %1 open.").arg(length(m_limits.gap_mm)) : QObject::tr("It stays open in this process."))
+                verdict == Holds::Not
+                    ? QObject::tr("Too narrow: this process keeps %1 open.").arg(length(m_limits.gap_mm))
+                    : QObject::tr("It stays open in this process."))
                 .places = {{at(gap->a), at(gap->b)}};
         }
     }
@@ -75,10 +86,14 @@ private:
         const QString text = counted(m_marks.pieces, "piece", "pieces");
         QString explanation;
         if (m_marks.smallest_piece)
-            explanation = QObject::tr("The smallest has %1%2.")
-                              .arg(area(m_marks.smallest_piece->area, m_job.unit),
-                                   verdict == Holds::Not ? QObject::tr("; this process holds %1").arg(area(m_limits.smallest_piece_mm2, m_job.unit)) : QString());
-        auto& line = add(FitMarkKind::Pieces, markOf(verdict), text.section(QLatin1Char(' '), 0, 0), text.section(QLatin1Char(' '), 1), explanation);
+            explanation =
+                QObject::tr("The smallest has %1%2.")
+                    .arg(area(m_marks.smallest_piece->area, m_job.unit),
+                         verdict == Holds::Not ? QObject::tr("; this process holds %1")
+                                                     .arg(area(m_limits.smallest_piece_mm2, m_job.unit))
+                                               : QString());
+        auto& line = add(FitMarkKind::Pieces, markOf(verdict), text.section(QLatin1Char(' '), 0, 0),
+                         text.section(QLatin1Char(' '), 1), explanation);
         if (m_marks.smallest_piece)
             line.places = {{at(m_marks.smallest_piece->at), at(m_marks.smallest_piece->at)}};
     }
@@ -88,10 +103,13 @@ private:
         if (m_marks.pairs.empty() || (!m_marks.traits.joins.isJoiningScript() && m_marks.joins == 0))
             return;
         const bool all = m_marks.joins == m_marks.pairs.size();
-        auto& line = add(FitMarkKind::Joins, all || !m_marks.traits.joins.isJoiningScript() ? Mark::InOrder : Mark::LookAt,
-                         QObject::tr("%1 of %2").arg(m_marks.joins).arg(m_marks.pairs.size()), QObject::tr("join"),
-                         all ? QObject::tr("All neighbours hang together.")
-                             : m_marks.traits.joins.isJoiningScript() ? QObject::tr("Letters that join, except where shown.") : QObject::tr("Letters that stand apart, some of them touch."));
+        auto& line = add(
+            FitMarkKind::Joins, all || !m_marks.traits.joins.isJoiningScript() ? Mark::InOrder : Mark::LookAt,
+            QObject::tr("%1 of %2").arg(m_marks.joins).arg(m_marks.pairs.size()), QObject::tr("join"),
+            all ? QObject::tr("All neighbours hang together.")
+            : m_marks.traits.joins.isJoiningScript()
+                ? QObject::tr("Letters that join, except where shown.")
+                : QObject::tr("Letters that stand apart, some of them touch."));
         for (const auto& pair : m_marks.pairs)
             if (pair.joins != m_marks.traits.joins.isJoiningScript())
                 line.places.emplace_back(at(pair.between), at(pair.between));
@@ -105,16 +123,21 @@ private:
         QStringList letters;
         for (const auto& letter : m_marks.alternates) {
             forms += letter.forms.size();
-            const auto own = static_cast<std::size_t>(std::ranges::count_if(letter.forms, &Alternate::is_swash));
+            const auto own =
+                static_cast<std::size_t>(std::ranges::count_if(letter.forms, &Alternate::is_swash));
             swashes += own;
             if (own > 0 && !letters.contains(QString::fromStdString(letter.text)))
                 letters.append(QString::fromStdString(letter.text));
         }
         const bool has_swash = swashes > 0;
-        const QString text = has_swash ? counted(swashes, "swash", "swashes") : counted(forms, "other form", "other forms");
-        add(FitMarkKind::Swashes, Mark::InOrder, text.section(QLatin1Char(' '), 0, 0), text.section(QLatin1Char(' '), 1),
-            has_swash ? QObject::tr("For %1; and %2 in all.").arg(letters.join(QStringLiteral(", ")), counted(forms, "other form", "other forms"))
-                      : QObject::tr("Other forms of these letters, none of them a swash."));
+        const QString text =
+            has_swash ? counted(swashes, "swash", "swashes") : counted(forms, "other form", "other forms");
+        add(FitMarkKind::Swashes, Mark::InOrder, text.section(QLatin1Char(' '), 0, 0),
+            text.section(QLatin1Char(' '), 1),
+            has_swash
+                ? QObject::tr("For %1; and %2 in all.")
+                      .arg(letters.join(QStringLiteral(", ")), counted(forms, "other form", "other forms"))
+                : QObject::tr("Other forms of these letters, none of them a swash."));
     }
 
     void addMiddles()
@@ -122,8 +145,11 @@ private:
         if (m_marks.middles.empty())
             return;
         const QString text = counted(m_marks.middles.size(), "middle", "middles");
-        auto& line = add(FitMarkKind::Middles, m_job.process == Process::Stencil ? Mark::LookAt : Mark::InOrder, text.section(QLatin1Char(' '), 0, 0), text.section(QLatin1Char(' '), 1),
-                         m_job.process == Process::Stencil ? QObject::tr("Each needs bridges, or it falls out.") : QObject::tr("To be weeded one by one."));
+        auto& line =
+            add(FitMarkKind::Middles, m_job.process == Process::Stencil ? Mark::LookAt : Mark::InOrder,
+                text.section(QLatin1Char(' '), 0, 0), text.section(QLatin1Char(' '), 1),
+                m_job.process == Process::Stencil ? QObject::tr("Each needs bridges, or it falls out.")
+                                                  : QObject::tr("To be weeded one by one."));
         for (const auto& middle : m_marks.middles)
             line.places.emplace_back(at(middle), at(middle));
     }
@@ -133,8 +159,13 @@ private:
         // From memory of the trade: a plotter runs smoothly up to about 40 nodes a letter.
         constexpr double kMany = 60.0;
         const double nodes = m_marks.nodesPerLetter();
-        add(FitMarkKind::Nodes, nodes > kMany ? Mark::LookAt : Mark::InOrder, QString::number(std::lround(nodes)), QObject::tr("nodes a letter"),
-            QObject::tr("%1 in all%2.").arg(m_marks.nodes).arg(nodes > kMany ? QObject::tr("; the knife may stutter, fewer nodes can be asked for in Compose") : QString()));
+        add(FitMarkKind::Nodes, nodes > kMany ? Mark::LookAt : Mark::InOrder,
+            QString::number(std::lround(nodes)), QObject::tr("nodes a letter"),
+            QObject::tr("%1 in all%2.")
+                .arg(m_marks.nodes)
+                .arg(nodes > kMany
+                         ? QObject::tr("; the knife may stutter, fewer nodes can be asked for in Compose")
+                         : QString()));
     }
 
     void addSharpPoints()
@@ -142,7 +173,8 @@ private:
         if (m_marks.sharp_points.empty())
             return;
         const QString text = counted(m_marks.sharp_points.size(), "sharp point", "sharp points");
-        auto& line = add(FitMarkKind::SharpPoints, Mark::LookAt, text.section(QLatin1Char(' '), 0, 0), text.section(QLatin1Char(' '), 1),
+        auto& line = add(FitMarkKind::SharpPoints, Mark::LookAt, text.section(QLatin1Char(' '), 0, 0),
+                         text.section(QLatin1Char(' '), 1),
                          QObject::tr("Ends of less than 30 degrees lift when weeding."));
         for (const auto& point : m_marks.sharp_points)
             line.places.emplace_back(at(point.at), at(point.at));
@@ -152,8 +184,10 @@ private:
     {
         if (m_marks.traits.private_only.empty())
             return;
-        add(FitMarkKind::PrivateUse, Mark::InOrder, QString::number(m_marks.traits.private_only.size()), QObject::tr("hidden forms"),
-            QObject::tr("Characters with a code of their own only (Private Use Area); the key map shows them."));
+        add(FitMarkKind::PrivateUse, Mark::InOrder, QString::number(m_marks.traits.private_only.size()),
+            QObject::tr("hidden forms"),
+            QObject::tr(
+                "Characters with a code of their own only (Private Use Area); the key map shows them."));
     }
 
     const FitCard& m_card;

@@ -13,7 +13,18 @@
 
 namespace ink::ui {
 
-enum class FitMarkKind { Missing, Stroke, Gap, Pieces, Joins, Swashes, Middles, Nodes, SharpPoints, PrivateUse };
+enum class FitMarkKind {
+    Missing,
+    Stroke,
+    Gap,
+    Pieces,
+    Joins,
+    Swashes,
+    Middles,
+    Nodes,
+    SharpPoints,
+    PrivateUse
+};
 
 struct FitMarkLine
 {

@@ -64,14 +64,18 @@ FontLineDelegate::FontLineDelegate(FontListModel& model, const JobModel& job, co
 
 QColor tintOf(Verdict verdict, const Colours& c)
 {
-    QColor tint = verdict == Verdict::MaySell ? c.leaf : verdict == Verdict::SellWithinLimits || verdict == Verdict::AskFirst ? c.ochre : c.madder;
+    QColor tint = verdict == Verdict::MaySell                                            ? c.leaf
+                  : verdict == Verdict::SellWithinLimits || verdict == Verdict::AskFirst ? c.ochre
+                                                                                         : c.madder;
     tint.setAlphaF(0.16F);
     return tint;
 }
 
 Mark markOf(Verdict verdict)
 {
-    return verdict == Verdict::MaySell ? Mark::InOrder : verdict == Verdict::SellWithinLimits || verdict == Verdict::AskFirst ? Mark::LookAt : Mark::Wrong;
+    return verdict == Verdict::MaySell                                            ? Mark::InOrder
+           : verdict == Verdict::SellWithinLimits || verdict == Verdict::AskFirst ? Mark::LookAt
+                                                                                  : Mark::Wrong;
 }
 
 QSize FontLineDelegate::sizeHint(const QStyleOptionViewItem& option, const QModelIndex&) const
@@ -94,13 +98,15 @@ QRectF FontLineDelegate::figuresOf(const QRectF& item) const
 }
 
 /// Marks one after the other as far as there is room for whole ones.
-std::vector<FontLineDelegate::PlacedMark> FontLineDelegate::placed(const std::vector<FitMarkLine>& lines, const QRectF& area) const
+std::vector<FontLineDelegate::PlacedMark> FontLineDelegate::placed(const std::vector<FitMarkLine>& lines,
+                                                                   const QRectF& area) const
 {
     const QFontMetrics plain(m_theme.text(TextSize::Small)), bold(m_theme.text(TextSize::Small, true));
     std::vector<PlacedMark> marks;
     double x = area.left();
     for (const auto& line : lines) {
-        const double width = m_theme.px(TextSize::Body) + 5 + bold.horizontalAdvance(line.figure) + 5 + plain.horizontalAdvance(line.words);
+        const double width = m_theme.px(TextSize::Body) + 5 + bold.horizontalAdvance(line.figure) + 5 +
+                             plain.horizontalAdvance(line.words);
         if (x + width > area.right())
             continue;
         marks.push_back({&line, {x, area.top(), width, area.height()}});
@@ -109,7 +115,8 @@ std::vector<FontLineDelegate::PlacedMark> FontLineDelegate::placed(const std::ve
     return marks;
 }
 
-std::optional<FitMarkKind> FontLineDelegate::markAt(const QPoint& point, const QRect& item, int source_row) const
+std::optional<FitMarkKind> FontLineDelegate::markAt(const QPoint& point, const QRect& item,
+                                                    int source_row) const
 {
     const auto* preview = m_model.known(source_row);
     if (!preview || !preview->card)
@@ -142,12 +149,15 @@ void FontLineDelegate::paint(QPainter* painter, const QStyleOptionViewItem& opti
     paintHead(*painter, inner, row);
     const QRectF figures = figuresOf(area);
     const double heading = QFontMetrics(m_theme.heading(TextSize::Lead)).height();
-    const QRectF words(inner.left(), inner.top() + heading + kGrid, inner.width(), figures.top() - inner.top() - heading - 2 * kGrid);
+    const QRectF words(inner.left(), inner.top() + heading + kGrid, inner.width(),
+                       figures.top() - inner.top() - heading - 2 * kGrid);
     if (preview && preview->error)
         paintError(*painter, figures, *preview->error);
     if (preview && preview->card) {
         const auto lines = fitMarkLines(*preview->card, m_job.job());
-        const auto shown = is_chosen && m_shown_mark ? std::ranges::find(lines, *m_shown_mark, &FitMarkLine::kind) : lines.end();
+        const auto shown = is_chosen && m_shown_mark
+                               ? std::ranges::find(lines, *m_shown_mark, &FitMarkLine::kind)
+                               : lines.end();
         paintWords(*painter, words, *preview->card, shown == lines.end() ? nullptr : &*shown);
         const QFont plain = m_theme.text(TextSize::Small), bold = m_theme.text(TextSize::Small, true);
         for (const auto& mark : placed(lines, figures)) {
@@ -164,7 +174,8 @@ void FontLineDelegate::paint(QPainter* painter, const QStyleOptionViewItem& opti
             painter->setPen(c.soft_ink);
             painter->drawText(QPointF(x, baseline), mark.line->words);
             if (shown != lines.end() && mark.line == &*shown)
-                painter->fillRect(QRectF(mark.area.left(), mark.area.bottom() + 1, mark.area.width(), 2), c.madder);
+                painter->fillRect(QRectF(mark.area.left(), mark.area.bottom() + 1, mark.area.width(), 2),
+                                  c.madder);
         }
     }
     painter->restore();
@@ -176,14 +187,16 @@ void FontLineDelegate::paintHead(QPainter& painter, const QRectF& inner, int row
     const QFontMetrics heading(m_theme.heading(TextSize::Lead)), small(m_theme.text(TextSize::Small));
     QRectF room(inner.left(), inner.top(), inner.width(), heading.height());
     paintVerdict(painter, room, row);
-    const QString shown_name = heading.elidedText(m_model.name(row), Qt::ElideRight, static_cast<int>(room.width() * 0.6));
+    const QString shown_name =
+        heading.elidedText(m_model.name(row), Qt::ElideRight, static_cast<int>(room.width() * 0.6));
     painter.setFont(m_theme.heading(TextSize::Lead));
     painter.setPen(c.ink);
     painter.drawText(QPointF(room.left(), room.top() + heading.ascent()), shown_name);
     QStringList about;
     if (m_model.isListing(row)) {
         const Listing& listing = m_model.listing(row);
-        about << listing.foundry << (listing.price.isEmpty() ? tr("free of charge") : listing.price) << tr("in the catalogue");
+        about << listing.foundry << (listing.price.isEmpty() ? tr("free of charge") : listing.price)
+              << tr("in the catalogue");
         if (listing.styles.size() > 1)
             about << tr("%1 styles").arg(listing.styles.size());
     } else {
@@ -198,7 +211,8 @@ void FontLineDelegate::paintHead(QPainter& painter, const QRectF& inner, int row
     painter.setFont(m_theme.text(TextSize::Small));
     painter.setPen(c.soft_ink);
     painter.drawText(QPointF(after, room.top() + heading.ascent()),
-                     small.elidedText(about.join(QStringLiteral(" · ")), Qt::ElideRight, static_cast<int>(room.right() - after)));
+                     small.elidedText(about.join(QStringLiteral(" · ")), Qt::ElideRight,
+                                      static_cast<int>(room.right() - after)));
 }
 
 /// The verdict in words on a tint at the right, with a mark; what a listing claims stands there without one.
@@ -209,7 +223,8 @@ void FontLineDelegate::paintVerdict(QPainter& painter, QRectF& room, int row) co
     const bool is_listing = m_model.isListing(row);
     if (!rights && !(is_listing && !m_model.listing(row).claim.isEmpty()))
         return;
-    const QString text = rights ? QString::fromUtf8(nameOf(rights->dossier.verdict).data()) : tr("listing says: “%1”").arg(m_model.listing(row).claim);
+    const QString text = rights ? QString::fromUtf8(nameOf(rights->dossier.verdict).data())
+                                : tr("listing says: “%1”").arg(m_model.listing(row).claim);
     const QFont font = m_theme.text(TextSize::Small, rights != nullptr);
     const QFontMetrics metrics(font);
     const double side = rights ? m_theme.px(TextSize::Small) : 0.0;
@@ -220,22 +235,27 @@ void FontLineDelegate::paintVerdict(QPainter& painter, QRectF& room, int row) co
         painter.setPen(Qt::NoPen);
         painter.setBrush(tintOf(rights->dossier.verdict, c));
         painter.drawRoundedRect(chip, kRadius, kRadius);
-        paintMark(painter, QRectF(chip.left() + 2 * kGrid, chip.center().y() - side / 2, side, side), markOf(rights->dossier.verdict), c);
+        paintMark(painter, QRectF(chip.left() + 2 * kGrid, chip.center().y() - side / 2, side, side),
+                  markOf(rights->dossier.verdict), c);
     }
     painter.setFont(font);
     painter.setPen(rights ? c.ink : c.soft_ink);
-    painter.drawText(QPointF(chip.left() + 2 * kGrid + (rights ? side + 5 : 0.0), chip.center().y() - metrics.height() / 2.0 + metrics.ascent()), shown);
+    painter.drawText(QPointF(chip.left() + 2 * kGrid + (rights ? side + 5 : 0.0),
+                             chip.center().y() - metrics.height() / 2.0 + metrics.ascent()),
+                     shown);
     room.setRight(chip.left() - 3 * kGrid);
 }
 
-void FontLineDelegate::paintWords(QPainter& painter, const QRectF& area, const FitCard& card, const FitMarkLine* shown) const
+void FontLineDelegate::paintWords(QPainter& painter, const QRectF& area, const FitCard& card,
+                                  const FitMarkLine* shown) const
 {
     const QRectF box = card.path_mm.boundingRect();
     if (box.isEmpty())
         return;
     // One common visual size: the same em for every font as far as the room allows.
     const double em_px = 0.62 * area.height();
-    const double scale = std::min({em_px / card.em_mm * 1.45, area.width() / box.width(), area.height() / box.height()});
+    const double scale =
+        std::min({em_px / card.em_mm * 1.45, area.width() / box.width(), area.height() / box.height()});
     QTransform place; // mapped first: a scaled painter fills ten times slower
     place.translate(area.left(), area.center().y());
     place.scale(scale, scale);
@@ -251,14 +271,16 @@ void FontLineDelegate::paintError(QPainter& painter, const QRectF& area, const E
     const QFont plain = m_theme.text(TextSize::Small);
     if (!isAboutTheJob(error.code)) {
         const double side = m_theme.px(TextSize::Body);
-        paintMark(painter, QRectF(x, area.center().y() - side / 2, side, side), Mark::Wrong, m_theme.colours());
+        paintMark(painter, QRectF(x, area.center().y() - side / 2, side, side), Mark::Wrong,
+                  m_theme.colours());
         x += side + 5;
     }
     const QString text = QString::fromUtf8(errorText(error.code).data());
     painter.setFont(plain);
     painter.setPen(m_theme.colours().soft_ink);
     painter.drawText(QPointF(x, area.top() + QFontMetrics(plain).ascent()),
-                     QFontMetrics(plain).elidedText(text.left(1).toUpper() + text.mid(1), Qt::ElideRight, static_cast<int>(area.right() - x)));
+                     QFontMetrics(plain).elidedText(text.left(1).toUpper() + text.mid(1), Qt::ElideRight,
+                                                    static_cast<int>(area.right() - x)));
 }
 
 } // namespace ink::ui

@@ -35,7 +35,8 @@ private:
     std::vector<PlacedMark> placed(const std::vector<FitMarkLine>& lines, const QRectF& area) const;
     void paintHead(QPainter& painter, const QRectF& inner, int row) const;
     void paintVerdict(QPainter& painter, QRectF& room, int row) const;
-    void paintWords(QPainter& painter, const QRectF& area, const FitCard& card, const FitMarkLine* shown) const;
+    void paintWords(QPainter& painter, const QRectF& area, const FitCard& card,
+                    const FitMarkLine* shown) const;
     void paintError(QPainter& painter, const QRectF& area, const Error& error) const;
 
     FontListModel& m_model; // painting asks it for previews

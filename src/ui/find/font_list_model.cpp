@@ -28,7 +28,8 @@ QString spoken(const FontPreview& preview)
         return QString::fromStdString(preview.error->message());
     const auto& m = preview.card->marks;
     return counted(m.pieces, "piece", "pieces") + QStringLiteral(", ") +
-           counted(m.middles.size(), "middle", "middles") + QStringLiteral(", ") + counted(m.nodes, "node", "nodes");
+           counted(m.middles.size(), "middle", "middles") + QStringLiteral(", ") +
+           counted(m.nodes, "node", "nodes");
 }
 
 } // namespace
@@ -38,7 +39,8 @@ FontRef refOf(const FontEntry& entry)
     return {entry.path.string(), entry.info.choice.face, entry.info.choice.instance};
 }
 
-FontListModel::FontListModel(JobModel& job, FitService& fits, std::shared_ptr<FontRightsReader> rights, QObject* parent)
+FontListModel::FontListModel(JobModel& job, FitService& fits, std::shared_ptr<FontRightsReader> rights,
+                             QObject* parent)
     : QAbstractListModel(parent), m_job(job), m_fits(fits), m_rights(std::move(rights)), m_last_job(job.job())
 {
     connect(&m_job, &JobModel::changed, this, &FontListModel::jobChanged);
@@ -93,7 +95,9 @@ void FontListModel::addEntries(const std::vector<FontEntry>& entries)
 void FontListModel::insert(std::vector<Row> added)
 {
     const auto key = [](const Row& r) { return sortKey(r.entry); };
-    const auto own_end = [this] { return std::ranges::find_if(m_rows, [](const Row& r) { return r.listing != nullptr; }); };
+    const auto own_end = [this] {
+        return std::ranges::find_if(m_rows, [](const Row& r) { return r.listing != nullptr; });
+    };
     // Thousands of system fonts arrive at once: what stands together goes in together.
     for (auto first = added.begin(); first != added.end();) {
         const auto end = own_end();
@@ -117,7 +121,8 @@ void FontListModel::addListings(const std::vector<Listing>& listings)
     beginInsertRows({}, rowCount(), rowCount() + static_cast<int>(listings.size()) - 1);
     m_rows.reserve(m_rows.size() + listings.size());
     for (const auto& listing : listings)
-        m_rows.push_back(Row{{}, std::make_shared<const Listing>(listing), m_next_slot++, 0, false, nullptr, nullptr});
+        m_rows.push_back(
+            Row{{}, std::make_shared<const Listing>(listing), m_next_slot++, 0, false, nullptr, nullptr});
     m_row_of_slot.clear();
     endInsertRows();
 }
@@ -135,7 +140,8 @@ void FontListModel::removeListings()
 
 int FontListModel::rowOf(const FontRef& font) const
 {
-    const auto found = std::ranges::find_if(m_rows, [&](const Row& r) { return !r.listing && refOf(r.entry) == font; });
+    const auto found =
+        std::ranges::find_if(m_rows, [&](const Row& r) { return !r.listing && refOf(r.entry) == font; });
     return found == m_rows.end() ? -1 : static_cast<int>(found - m_rows.begin());
 }
 
@@ -152,8 +158,10 @@ void FontListModel::jobChanged()
 {
     // Only what the words look like asks for new previews; the rest of the job does not redraw them.
     const auto& job = m_job.job();
-    const bool same = job.words == m_last_job.words && job.size == m_last_job.size && job.tracking_em == m_last_job.tracking_em;
-    const bool repaint = job.unit != m_last_job.unit || job.process != m_last_job.process || job.purpose != m_last_job.purpose;
+    const bool same = job.words == m_last_job.words && job.size == m_last_job.size &&
+                      job.tracking_em == m_last_job.tracking_em;
+    const bool repaint =
+        job.unit != m_last_job.unit || job.process != m_last_job.process || job.purpose != m_last_job.purpose;
     m_last_job = job;
     if (same && !repaint)
         return;
@@ -199,17 +207,20 @@ const FontRights* FontListModel::rights(int row)
     if (!r.listing && !r.asked_for_rights) {
         r.asked_for_rights = true;
         constexpr quint64 kRightsSlots = quint64{1} << 40; // beside the marks' slots
-        m_fits.pool().run(kRightsSlots + r.slot, -2, [this, slot = r.slot, path = r.entry.path, reader = m_rights](const CancelToken& token) -> SlotPool::Answer {
-            auto read = reader->read(path, token);
-            return [this, slot, read = std::move(read)] {
-                const int at_row = rowOfSlot(slot);
-                if (at_row < 0 || !read)
-                    return;
-                m_rows[static_cast<std::size_t>(at_row)].rights = std::make_shared<const FontRights>(*read);
-                emit dataChanged(index(at_row), index(at_row));
-                emit learned();
-            };
-        });
+        m_fits.pool().run(kRightsSlots + r.slot, -2,
+                          [this, slot = r.slot, path = r.entry.path,
+                           reader = m_rights](const CancelToken& token) -> SlotPool::Answer {
+                              auto read = reader->read(path, token);
+                              return [this, slot, read = std::move(read)] {
+                                  const int at_row = rowOfSlot(slot);
+                                  if (at_row < 0 || !read)
+                                      return;
+                                  m_rows[static_cast<std::size_t>(at_row)].rights =
+                                      std::make_shared<const FontRights>(*read);
+                                  emit dataChanged(index(at_row), index(at_row));
+                                  emit learned();
+                              };
+                          });
     }
     return r.rights.get();
 }

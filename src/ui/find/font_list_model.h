@@ -27,7 +27,8 @@ class FontListModel : public QAbstractListModel
 {
     Q_OBJECT
 public:
-    FontListModel(JobModel& job, FitService& fits, std::shared_ptr<FontRightsReader> rights, QObject* parent = nullptr);
+    FontListModel(JobModel& job, FitService& fits, std::shared_ptr<FontRightsReader> rights,
+                  QObject* parent = nullptr);
 
     int rowCount(const QModelIndex& parent = {}) const override;
     QVariant data(const QModelIndex& index, int role) const override;

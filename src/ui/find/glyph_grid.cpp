@@ -31,8 +31,10 @@ bool isLatin(char32_t c)
 
 std::vector<GridSection> keyMapSections(const RemoteKeyMap& map)
 {
-    GridSection letters{QObject::tr("Letters, capital and small side by side"), {}}, others{QObject::tr("Digits, marks and other characters"), {}},
-        hidden{QObject::tr("With a code of their own only (Private Use Area)"), {}}, keyless{QObject::tr("Without a key: reached through other forms only"), {}};
+    GridSection letters{QObject::tr("Letters, capital and small side by side"), {}},
+        others{QObject::tr("Digits, marks and other characters"), {}},
+        hidden{QObject::tr("With a code of their own only (Private Use Area)"), {}},
+        keyless{QObject::tr("Without a key: reached through other forms only"), {}};
     const auto find = [&](char32_t c) { return std::ranges::find(map.keys, c, &RemoteKey::character); };
     for (char32_t capital = U'A'; capital <= U'Z'; ++capital)
         for (const char32_t c : {capital, static_cast<char32_t>(capital + 32)})
@@ -43,7 +45,8 @@ std::vector<GridSection> keyMapSections(const RemoteKeyMap& map)
         if (!isPrivateUse(key.character))
             public_names.insert(key.name);
     const auto isShown = [&](const RemoteKey& key) {
-        return !isLatin(key.character) && !key.outline_fu.empty() && !(isPrivateUse(key.character) && public_names.contains(key.name));
+        return !isLatin(key.character) && !key.outline_fu.empty() &&
+               !(isPrivateUse(key.character) && public_names.contains(key.name));
     };
     for (const auto& key : map.keys)
         if (isShown(key) && others.keys.size() + hidden.keys.size() < kMostGlyphs)
@@ -81,11 +84,13 @@ RemoteKeyMap localKeyMap(const FontFace& face)
     const KeyMap map = keyMapOf(face);
     RemoteKeyMap out;
     out.units_per_em = face.info().units_per_em;
-    for (const auto& [from, to] : {std::pair(&map.characters, &out.keys), std::pair(&map.without_key, &out.without_key)})
+    for (const auto& [from, to] :
+         {std::pair(&map.characters, &out.keys), std::pair(&map.without_key, &out.without_key)})
         for (const auto& g : *from)
             if (to->size() < kMostGlyphs)
-                to->push_back({g.character == 0 ? QString() : QString::fromStdString(keyName(g.character)), QString::fromStdString(g.name), g.character,
-                               face.advance_fu(g.glyph_id), face.glyphOutline(g.glyph_id)});
+                to->push_back({g.character == 0 ? QString() : QString::fromStdString(keyName(g.character)),
+                               QString::fromStdString(g.name), g.character, face.advance_fu(g.glyph_id),
+                               face.glyphOutline(g.glyph_id)});
     return out;
 }
 
@@ -114,7 +119,8 @@ int GlyphGrid::columns(int width) const
 }
 
 /// Calls visit(section title or null, key or null, area) for everything there is; returns the height.
-template <class Visit> int GlyphGrid::walk(int width, const Visit& visit) const
+template <class Visit>
+int GlyphGrid::walk(int width, const Visit& visit) const
 {
     const int across = columns(width);
     int y = 0;
@@ -161,7 +167,8 @@ void GlyphGrid::paintEvent(QPaintEvent* event)
         painter.setFont(small);
         painter.setPen(c.soft_ink);
         const QString label = key->key.isEmpty() ? key->name : key->key;
-        painter.drawText(area.adjusted(5, 3, -3, 0), Qt::AlignLeft | Qt::AlignTop, painter.fontMetrics().elidedText(label, Qt::ElideRight, area.width() - 8));
+        painter.drawText(area.adjusted(5, 3, -3, 0), Qt::AlignLeft | Qt::AlignTop,
+                         painter.fontMetrics().elidedText(label, Qt::ElideRight, area.width() - 8));
         const QRectF box = key->path_em.boundingRect();
         if (box.isEmpty())
             return;

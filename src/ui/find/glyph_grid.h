@@ -22,7 +22,8 @@ struct GridSection
     std::vector<GridKey> keys;
 };
 
-/// Letters in pairs (A a B b …), then digits and marks, then characters of the Private Use Area, then glyphs without a key.
+/// Letters in pairs (A a B b …), then digits and marks, then characters of the Private Use Area, then glyphs
+/// without a key.
 std::vector<GridSection> keyMapSections(const RemoteKeyMap& map);
 /// Capitals, small letters, digits and marks.
 std::vector<GridSection> alphabetSections(const RemoteKeyMap& map);
@@ -49,7 +50,8 @@ private:
     int columns(int width) const;
     int cell() const { return m_theme.scaled(76); }
     int titleHeight() const { return m_theme.scaled(44); }
-    template <class Visit> int walk(int width, const Visit& visit) const;
+    template <class Visit>
+    int walk(int width, const Visit& visit) const;
 
     const Theme& m_theme;
     std::vector<GridSection> m_sections;

@@ -3,8 +3,8 @@
 #include "core/base/digest.h"
 #include "ui/find/font_line_delegate.h"
 #include "ui/measures.h"
+#include "ui/widgets/choice.h"
 
-#include <QComboBox>
 #include <QFileInfo>
 #include <QHBoxLayout>
 #include <QHeaderView>
@@ -84,9 +84,11 @@ OwnershipFound ownershipOf(const PackageEntry& font, const std::vector<OwnedFont
             if (const auto digest = sha256OfFile(own.path); digest && *digest == font.sha256)
                 return {Ownership::SameContent, own.path};
         const auto& face = font.faces.front();
-        if (own.family != face.family || own.style != face.style || best.ownership == Ownership::SameNameAndVersion)
+        if (own.family != face.family || own.style != face.style ||
+            best.ownership == Ownership::SameNameAndVersion)
             continue;
-        best = {own.version == face.version ? Ownership::SameNameAndVersion : Ownership::OtherVersion, own.path};
+        best = {own.version == face.version ? Ownership::SameNameAndVersion : Ownership::OtherVersion,
+                own.path};
     }
     return best;
 }
@@ -137,10 +139,13 @@ IntakePage::IntakePage(SlotPool& pool, const Theme& theme, std::filesystem::path
     m_state->setWordWrap(true);
     m_stop = new QPushButton(tr("Stop"), this);
     m_stop->setObjectName(QStringLiteral("intakeStop"));
-    m_conflict = new QComboBox(this);
+    m_conflict = new Choice(theme, this, Choice::Ground::Paper);
     m_conflict->setObjectName(QStringLiteral("intakeConflict"));
     m_conflict->setAccessibleName(tr("Files that are there already"));
-    m_conflict->addItems({tr("keep files that are there already"), tr("replace files that are there already"), tr("keep both")});
+    for (const auto& [words, value] :
+         {std::pair(tr("keep files that are there already"), 0),
+          std::pair(tr("replace files that are there already"), 1), std::pair(tr("keep both"), 2)})
+        m_conflict->addChoice(words, {}, value);
     m_take = new QPushButton(this);
     m_take->setObjectName(QStringLiteral("intakeTake"));
     m_take->setProperty("role", QStringLiteral("main"));
@@ -172,7 +177,8 @@ void IntakePage::setBusy(bool is_busy, const QString& words)
     m_state->setText(words);
 }
 
-void IntakePage::open(const QString& path, std::vector<OwnedFont> owned, const QString& listing, bool lift_limits)
+void IntakePage::open(const QString& path, std::vector<OwnedFont> owned, const QString& listing,
+                      bool lift_limits)
 {
     m_path = path;
     m_listing = listing;
@@ -183,35 +189,42 @@ void IntakePage::open(const QString& path, std::vector<OwnedFont> owned, const Q
     m_lift->setVisible(false);
     m_name->setText(QFileInfo(path).fileName());
     setBusy(true, tr("Looking into it …"));
-    m_pool.run(kIntakeSlot, 2, [this, path, owned = m_owned, listing, lift_limits](const CancelToken& token) -> SlotPool::Answer {
-        InspectOptions options;
-        options.cancel = token;
-        if (lift_limits)
-            options.limits = PackageLimits::lifted();
-        options.progress = [this, last = std::size_t{0}](std::size_t entries) mutable {
-            if (entries >= last + 250) {
-                last = entries;
-                QMetaObject::invokeMethod(this, [this, entries] { m_state->setText(tr("Looking into it: %1 entries so far …").arg(entries)); }, Qt::QueuedConnection);
+    m_pool.run(
+        kIntakeSlot, 2,
+        [this, path, owned = m_owned, listing, lift_limits](const CancelToken& token) -> SlotPool::Answer {
+            InspectOptions options;
+            options.cancel = token;
+            if (lift_limits)
+                options.limits = PackageLimits::lifted();
+            options.progress = [this, last = std::size_t{0}](std::size_t entries) mutable {
+                if (entries >= last + 250) {
+                    last = entries;
+                    QMetaObject::invokeMethod(
+                        this,
+                        [this, entries] {
+                            m_state->setText(tr("Looking into it: %1 entries so far …").arg(entries));
+                        },
+                        Qt::QueuedConnection);
+                }
+            };
+            try {
+                auto contents = inspectPackage(path.toStdString(), options);
+                if (!contents)
+                    return [this, error = contents.error()] {
+                        setBusy(false, QString::fromStdString(error.message()));
+                        emit problem(error);
+                    };
+                auto looked = std::make_shared<Looked>();
+                looked->contents = std::move(*contents);
+                for (const std::size_t i : looked->contents.fonts()) {
+                    looked->ownership.push_back(ownershipOf(looked->contents.entries[i], owned));
+                    looked->dossiers.push_back(dossierOf(looked->contents, i, listing.toStdString()));
+                }
+                return [this, looked] { show(looked); };
+            } catch (const std::bad_alloc&) {
+                return [this] { setBusy(false, tr("There is not enough memory to look into it.")); };
             }
-        };
-        try {
-            auto contents = inspectPackage(path.toStdString(), options);
-            if (!contents)
-                return [this, error = contents.error()] {
-                    setBusy(false, QString::fromStdString(error.message()));
-                    emit problem(error);
-                };
-            auto looked = std::make_shared<Looked>();
-            looked->contents = std::move(*contents);
-            for (const std::size_t i : looked->contents.fonts()) {
-                looked->ownership.push_back(ownershipOf(looked->contents.entries[i], owned));
-                looked->dossiers.push_back(dossierOf(looked->contents, i, listing.toStdString()));
-            }
-            return [this, looked] { show(looked); };
-        } catch (const std::bad_alloc&) {
-            return [this] { setBusy(false, tr("There is not enough memory to look into it.")); };
-        }
-    });
+        });
 }
 
 void IntakePage::show(std::shared_ptr<const Looked> looked)
@@ -241,7 +254,8 @@ void IntakePage::fill()
     m_tree->clear();
     const auto usual = usualChoice(m_looked->contents);
     const auto fonts = m_looked->contents.fonts();
-    for (const EntryRole role : {EntryRole::Font, EntryRole::Document, EntryRole::KeyMap, EntryRole::Preview, EntryRole::Damaged, EntryRole::Refused, EntryRole::Other, EntryRole::Junk}) {
+    for (const EntryRole role : {EntryRole::Font, EntryRole::Document, EntryRole::KeyMap, EntryRole::Preview,
+                                 EntryRole::Damaged, EntryRole::Refused, EntryRole::Other, EntryRole::Junk}) {
         const auto& entries = m_looked->contents.entries;
         const auto count = static_cast<std::size_t>(std::ranges::count(entries, role, &PackageEntry::role));
         if (count == 0)
@@ -261,13 +275,21 @@ void IntakePage::fill()
             if (role == EntryRole::Font) {
                 const auto at = static_cast<std::size_t>(std::ranges::find(fonts, i) - fonts.begin());
                 const auto& dossier = m_looked->dossiers[at];
-                name = tr("%1  (%2)").arg(text(entry.faces.front().readableName()), text(entry.path.filename().string()));
+                name =
+                    tr("%1  (%2)")
+                        .arg(text(entry.faces.front().readableName()), text(entry.path.filename().string()));
                 item->setText(1, text(nameOf(dossier.verdict)));
                 item->setBackground(1, tintOf(dossier.verdict, m_theme.colours()));
-                item->setToolTip(1, dossier.deciding.empty() ? text(dossier.reason) : tr("“%1”\n%2").arg(text(dossier.deciding.front().sentence), text(dossier.deciding.front().document)));
+                item->setToolTip(1, dossier.deciding.empty()
+                                        ? text(dossier.reason)
+                                        : tr("“%1”\n%2")
+                                              .arg(text(dossier.deciding.front().sentence),
+                                                   text(dossier.deciding.front().document)));
                 const QString owned = ownershipInWords(m_looked->ownership[at]);
                 if (entry.better >= 0 && note.isEmpty())
-                    note = tr("The same face in another format: %1 is recommended.").arg(text(entries[static_cast<std::size_t>(entry.better)].path.filename().string()));
+                    note = tr("The same face in another format: %1 is recommended.")
+                               .arg(text(
+                                   entries[static_cast<std::size_t>(entry.better)].path.filename().string()));
                 if (!owned.isEmpty())
                     note = owned + (note.isEmpty() ? QString() : QStringLiteral(" ") + note);
                 if (!dossier.deciding.empty() && note.isEmpty())
@@ -278,8 +300,12 @@ void IntakePage::fill()
             item->setToolTip(2, note);
             item->setData(0, kEntryRole, static_cast<qulonglong>(i));
             if (!entry.path.empty() && !entry.staged.empty()) {
-                const bool is_owned = role == EntryRole::Font && m_looked->ownership[static_cast<std::size_t>(std::ranges::find(fonts, i) - fonts.begin())].ownership == Ownership::SameContent;
-                item->setCheckState(0, std::ranges::find(usual, i) != usual.end() && !is_owned ? Qt::Checked : Qt::Unchecked);
+                const bool is_owned =
+                    role == EntryRole::Font &&
+                    m_looked->ownership[static_cast<std::size_t>(std::ranges::find(fonts, i) - fonts.begin())]
+                            .ownership == Ownership::SameContent;
+                item->setCheckState(
+                    0, std::ranges::find(usual, i) != usual.end() && !is_owned ? Qt::Checked : Qt::Unchecked);
             }
         }
         if (static_cast<std::size_t>(shown) < count)
@@ -309,7 +335,8 @@ void IntakePage::showChoice()
     if (m_is_filling || !m_looked)
         return;
     const auto entries = chosen();
-    const auto fonts = static_cast<qulonglong>(std::ranges::count_if(entries, [&](std::size_t i) { return m_looked->contents.entries[i].role == EntryRole::Font; }));
+    const auto fonts = static_cast<qulonglong>(std::ranges::count_if(
+        entries, [&](std::size_t i) { return m_looked->contents.entries[i].role == EntryRole::Font; }));
     m_take->setText(fonts > 0 ? tr("Take in %1").arg(counted(fonts, "font", "fonts")) : tr("Take in"));
     m_take->setEnabled(!m_is_busy && !entries.empty());
     if (m_looked->contents.fonts().empty())
@@ -322,21 +349,25 @@ void IntakePage::take()
     const auto folder = folderFor(m_inbox, m_path);
     const auto conflict = static_cast<OnConflict>(m_conflict->currentIndex());
     setBusy(true, tr("Taking it in …"));
-    m_pool.run(kIntakeSlot, 2, [this, looked = m_looked, entries, folder, conflict, listing = m_listing](const CancelToken& token) -> SlotPool::Answer {
-        const auto done = takeEntries(looked->contents, entries, folder, conflict, token);
-        return [this, looked, entries, folder, listing, done] {
-            if (!done) {
-                setBusy(false, QString::fromStdString(done.error().message()));
-                return;
-            }
-            setBusy(false, tr("Taken in: %1. It is in %2").arg(counted(done->written.size(), "file", "files"), QString::fromStdString(folder.string())));
-            std::vector<std::string> digests;
-            for (const std::size_t i : entries)
-                if (looked->contents.entries[i].role == EntryRole::Font)
-                    digests.push_back(looked->contents.entries[i].sha256);
-            emit taken(QString::fromStdString(folder.string()), digests, listing, digests.size());
-        };
-    });
+    m_pool.run(kIntakeSlot, 2,
+               [this, looked = m_looked, entries, folder, conflict,
+                listing = m_listing](const CancelToken& token) -> SlotPool::Answer {
+                   const auto done = takeEntries(looked->contents, entries, folder, conflict, token);
+                   return [this, looked, entries, folder, listing, done] {
+                       if (!done) {
+                           setBusy(false, QString::fromStdString(done.error().message()));
+                           return;
+                       }
+                       setBusy(false, tr("Taken in: %1. It is in %2")
+                                          .arg(counted(done->written.size(), "file", "files"),
+                                               QString::fromStdString(folder.string())));
+                       std::vector<std::string> digests;
+                       for (const std::size_t i : entries)
+                           if (looked->contents.entries[i].role == EntryRole::Font)
+                               digests.push_back(looked->contents.entries[i].sha256);
+                       emit taken(QString::fromStdString(folder.string()), digests, listing, digests.size());
+                   };
+               });
 }
 
 } // namespace ink::ui

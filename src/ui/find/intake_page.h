@@ -7,7 +7,6 @@
 
 #include <QWidget>
 
-class QComboBox;
 class QLabel;
 class QProgressBar;
 class QPushButton;
@@ -15,6 +14,8 @@ class QTreeWidget;
 class QTreeWidgetItem;
 
 namespace ink::ui {
+
+class Choice;
 
 /// A font the person has already.
 struct OwnedFont
@@ -42,13 +43,15 @@ public:
     IntakePage(SlotPool& pool, const Theme& theme, std::filesystem::path inbox, QWidget* parent = nullptr);
 
     /// Looks into a package in the background; `listing` is what the catalogue said of it, empty otherwise.
-    void open(const QString& path, std::vector<OwnedFont> owned, const QString& listing = {}, bool lift_limits = false);
+    void open(const QString& path, std::vector<OwnedFont> owned, const QString& listing = {},
+              bool lift_limits = false);
     bool isIdle() const { return !m_is_busy; }
 
 signals:
     void backWanted();
     /// Fonts now lie in `folder`; the fonts' digests with what the listing said.
-    void taken(const QString& folder, const std::vector<std::string>& sha256s, const QString& listing, std::size_t count);
+    void taken(const QString& folder, const std::vector<std::string>& sha256s, const QString& listing,
+               std::size_t count);
     void problem(const ink::Error& error);
 
 private:
@@ -78,7 +81,7 @@ private:
     QLabel* m_notes = nullptr;
     QPushButton* m_lift = nullptr;
     QTreeWidget* m_tree = nullptr;
-    QComboBox* m_conflict = nullptr;
+    Choice* m_conflict = nullptr;
     QPushButton* m_take = nullptr;
     QPushButton* m_stop = nullptr;
     QLabel* m_state = nullptr;

@@ -8,7 +8,8 @@
 namespace ink::ui {
 namespace {
 
-/// A button of two lines: figure and words, and under them what they mean. Buttons of Qt have no wrapped text.
+/// A button of two lines: figure and words, and under them what they mean. Buttons of Qt have no wrapped
+/// text.
 class MarkButton : public QPushButton
 {
 public:
@@ -16,15 +17,18 @@ public:
     {
         setCheckable(true);
         setProperty("role", QStringLiteral("mark"));
-        setAccessibleName(line.figure + QLatin1Char(' ') + line.words + QStringLiteral(". ") + line.explanation);
-        setToolTip(line.places.empty() ? line.explanation : line.explanation + QLatin1Char('\n') + tr("Press to see where."));
+        setAccessibleName(line.figure + QLatin1Char(' ') + line.words + QStringLiteral(". ") +
+                          line.explanation);
+        setToolTip(line.places.empty() ? line.explanation
+                                       : line.explanation + QLatin1Char('\n') + tr("Press to see where."));
         auto* row = new QHBoxLayout(this);
         row->setContentsMargins(2 * kGrid, kGrid, 2 * kGrid, kGrid);
         auto* mark = new MarkLabel(theme, this);
         mark->setMark(line.mark);
         row->addWidget(mark, 0, Qt::AlignTop);
         auto* text = new QLabel(QStringLiteral("<b>%1</b> %2<br><span style='color:%3'>%4</span>")
-                                    .arg(line.figure.toHtmlEscaped(), line.words.toHtmlEscaped(), theme.colours().soft_ink.name(), line.explanation.toHtmlEscaped()),
+                                    .arg(line.figure.toHtmlEscaped(), line.words.toHtmlEscaped(),
+                                         theme.colours().soft_ink.name(), line.explanation.toHtmlEscaped()),
                                 this);
         text->setWordWrap(true);
         text->setFont(theme.text(TextSize::Small));
@@ -40,7 +44,8 @@ public:
 
 } // namespace
 
-MarkPanel::MarkPanel(const Theme& theme, QWidget* parent) : QWidget(parent), m_theme(theme), m_column(new QVBoxLayout(this))
+MarkPanel::MarkPanel(const Theme& theme, QWidget* parent)
+    : QWidget(parent), m_theme(theme), m_column(new QVBoxLayout(this))
 {
     m_column->setContentsMargins(0, 0, 0, 0);
     m_column->setSpacing(0);

@@ -12,7 +12,8 @@
 namespace ink::ui {
 
 Transfers::Transfers(CatalogueClient& catalogue, QString folder, const Theme& theme, QWidget* parent)
-    : QWidget(parent), m_catalogue(catalogue), m_folder(std::move(folder)), m_theme(theme), m_column(new QVBoxLayout(this))
+    : QWidget(parent), m_catalogue(catalogue), m_folder(std::move(folder)), m_theme(theme),
+      m_column(new QVBoxLayout(this))
 {
     setObjectName(QStringLiteral("transfers"));
     m_column->setContentsMargins(kMargin, kGrid, kMargin, kGrid);
@@ -22,7 +23,8 @@ Transfers::Transfers(CatalogueClient& catalogue, QString folder, const Theme& th
 
 bool Transfers::isIdle() const
 {
-    return std::ranges::none_of(m_downloads, [](const Download* d) { return d->state() == Download::State::Running; });
+    return std::ranges::none_of(m_downloads,
+                                [](const Download* d) { return d->state() == Download::State::Running; });
 }
 
 void Transfers::start(const Download::Wanted& wanted, const QString& listing)
@@ -87,9 +89,12 @@ void Transfers::addRow(Download* download, const QString& listing)
         cancel->setVisible(s != Download::State::Done && s != Download::State::Cancelled);
         open->setVisible(s == Download::State::Done);
         if (s == Download::State::Running)
-            state->setText(tr("%1 of %2 kB").arg(download->received() / 1000).arg((download->total() + 999) / 1000));
+            state->setText(
+                tr("%1 of %2 kB").arg(download->received() / 1000).arg((download->total() + 999) / 1000));
         if (s == Download::State::Paused)
-            state->setText(tr("Paused at %1 of %2 kB").arg(download->received() / 1000).arg((download->total() + 999) / 1000));
+            state->setText(tr("Paused at %1 of %2 kB")
+                               .arg(download->received() / 1000)
+                               .arg((download->total() + 999) / 1000));
         if (s == Download::State::Done)
             state->setText(tr("Here, and its checksum is right"));
         if (s == Download::State::Failed)
@@ -101,7 +106,8 @@ void Transfers::addRow(Download* download, const QString& listing)
     connect(pause, &QPushButton::clicked, download, &Download::pause);
     connect(resume, &QPushButton::clicked, download, &Download::resume);
     connect(cancel, &QPushButton::clicked, download, &Download::cancel);
-    connect(open, &QPushButton::clicked, this, [this, download, listing] { emit openWanted(download->file(), listing); });
+    connect(open, &QPushButton::clicked, this,
+            [this, download, listing] { emit openWanted(download->file(), listing); });
     show();
 }
 

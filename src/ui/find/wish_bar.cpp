@@ -57,7 +57,8 @@ void WishBar::showCounts()
 {
     for (int i = 0; i < kFindWishes; ++i) {
         const auto wish = static_cast<FindWish>(i);
-        const QString text = QStringLiteral("%1  %2").arg(inWords(wish, m_fonts.job(), m_fonts)).arg(m_filter.countOf(wish));
+        const QString text =
+            QStringLiteral("%1  %2").arg(inWords(wish, m_fonts.job(), m_fonts)).arg(m_filter.countOf(wish));
         auto* button = m_wishes[static_cast<std::size_t>(i)];
         if (button->text() != text)
             button->setText(text);

@@ -66,9 +66,11 @@ void WordsView::paintEvent(QPaintEvent*)
     const QRectF room = QRectF(rect()).adjusted(kMargin, 2 * kGrid, -kMargin, -2 * kGrid);
     if (box.isEmpty() || room.isEmpty())
         return;
-    const double scale = m_px_per_mm > 0.0 ? m_px_per_mm : std::min(room.width() / box.width(), room.height() / box.height());
+    const double scale =
+        m_px_per_mm > 0.0 ? m_px_per_mm : std::min(room.width() / box.width(), room.height() / box.height());
     QTransform place;
-    place.translate(m_px_per_mm > 0.0 ? room.left() : room.center().x() - box.width() * scale / 2, room.center().y());
+    place.translate(m_px_per_mm > 0.0 ? room.left() : room.center().x() - box.width() * scale / 2,
+                    room.center().y());
     place.scale(scale, scale);
     place.translate(-box.left(), -box.center().y());
     painter.fillPath(place.map(m_card->path_mm), m_theme.colours().ink);

@@ -11,7 +11,8 @@ constexpr int kGap = 5;
 constexpr int kWedge = 16;
 } // namespace
 
-Choice::Choice(const Theme& theme, QWidget* parent) : QComboBox(parent), m_theme(theme)
+Choice::Choice(const Theme& theme, QWidget* parent, Ground ground)
+    : QComboBox(parent), m_theme(theme), m_ground(ground)
 {
     setFont(theme.text(TextSize::Lead));
     setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Fixed);
@@ -58,27 +59,30 @@ void Choice::paintEvent(QPaintEvent*)
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
     const auto& c = m_theme.colours();
+    const bool is_on_band = m_ground == Ground::Band;
+    const QColor plain = is_on_band ? c.on_band : c.ink, soft = is_on_band ? c.on_band_soft : c.soft_ink;
+    const QColor focus = is_on_band ? QColor(0xf5, 0xd9, 0xa6) : c.madder;
     const QString text = currentData(kTextRole).toString();
     const QString detail = currentData(kDetailRole).toString();
     const QFontMetrics metrics(font());
     const int baseline = (height() - metrics.height()) / 2 + metrics.ascent();
     int x = 0;
     painter.setFont(font());
-    painter.setPen(c.on_band);
+    painter.setPen(plain);
     painter.drawText(x, baseline, text);
     x += metrics.horizontalAdvance(text) + kGap;
     if (!detail.isEmpty()) {
         painter.setFont(detailFont());
-        painter.setPen(c.on_band_soft);
+        painter.setPen(soft);
         const QFontMetrics small(detailFont());
         const QString shown = small.elidedText(detail, Qt::ElideRight, width() - x - kWedge);
         painter.drawText(x, baseline, shown);
         x += small.horizontalAdvance(shown) + kGap;
     }
     const QPointF at(x + 4, height() / 2.0 + 1);
-    painter.setPen(QPen(c.on_band_soft, 1.5, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
+    painter.setPen(QPen(soft, 1.5, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
     painter.drawPolyline(QPolygonF({at + QPointF(-3.5, -2), at + QPointF(0, 1.5), at + QPointF(3.5, -2)}));
-    painter.setPen(QPen(hasFocus() ? QColor(0xf5, 0xd9, 0xa6) : c.on_band_soft, hasFocus() ? 2 : 1));
+    painter.setPen(QPen(hasFocus() ? focus : soft, hasFocus() ? 2 : 1));
     if (hasFocus() || underMouse())
         painter.drawLine(0, height() - 1, x + 10, height() - 1);
 }

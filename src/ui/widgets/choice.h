@@ -1,4 +1,4 @@
-// A combo box that reads as text with a small wedge beside it, for the job band.
+// A combo box that reads as text with a small wedge beside it, for the job band and for paper.
 #pragma once
 
 #include "ui/theme.h"
@@ -11,8 +11,9 @@ class Choice : public QComboBox
 {
     Q_OBJECT
 public:
-    /// `detail_role` holds the quiet part of an item's text, if it has one.
-    Choice(const Theme& theme, QWidget* parent = nullptr);
+    enum class Ground { Band, Paper };
+
+    Choice(const Theme& theme, QWidget* parent = nullptr, Ground ground = Ground::Band);
 
     void addChoice(const QString& text, const QString& detail, const QVariant& value);
     QSize sizeHint() const override;
@@ -27,6 +28,7 @@ private:
     QFont detailFont() const;
     int textWidth(int index) const;
     const Theme& m_theme;
+    Ground m_ground;
 };
 
 } // namespace ink::ui

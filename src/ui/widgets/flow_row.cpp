@@ -50,7 +50,8 @@ int FlowRow::place(const QRect& area, bool moves) const
         for (qsizetype i = first; moves && i < last; ++i) {
             if (m_items[i]->isEmpty())
                 continue;
-            const QSize size = m_items[i]->sizeHint().boundedTo(QSize(std::max(area.width(), 1), QWIDGETSIZE_MAX));
+            const QSize size =
+                m_items[i]->sizeHint().boundedTo(QSize(std::max(area.width(), 1), QWIDGETSIZE_MAX));
             m_items[i]->setGeometry(QRect(QPoint(x, y + (line_height - size.height()) / 2), size));
             x += size.width() + m_gap;
         }

@@ -74,11 +74,16 @@ void TestFitMarks::kindsComeWithTheirReason_data()
 {
     QTest::addColumn<QString>("file");
     QTest::addColumn<QString>("kind");
-    QTest::newRow("script") << "HartsorrelScript.ttf" << "joining-script";
-    QTest::newRow("own script") << "TansyCord.ttf" << "joining-script";
-    QTest::newRow("pictures") << "StallholderBits.ttf" << "picture-font";
-    QTest::newRow("ornaments") << "SaltglazeOrnaments.ttf" << "picture-font";
-    QTest::newRow("italic with serifs") << "SextonCourt.otf" << "serif";
+    QTest::newRow("script") << "HartsorrelScript.ttf"
+                            << "joining-script";
+    QTest::newRow("own script") << "TansyCord.ttf"
+                                << "joining-script";
+    QTest::newRow("pictures") << "StallholderBits.ttf"
+                              << "picture-font";
+    QTest::newRow("ornaments") << "SaltglazeOrnaments.ttf"
+                               << "picture-font";
+    QTest::newRow("italic with serifs") << "SextonCourt.otf"
+                                        << "serif";
 }
 
 void TestFitMarks::kindsComeWithTheirReason()

@@ -32,13 +32,13 @@ MedialAxis axisOf(const Paths& paths)
 
 double strokeOf(const Paths& paths)
 {
-    const auto place = axisOf(paths).thinnestStroke();
+    const auto place = axisOf(paths).thinnest_stroke;
     return place ? place->width : -1.0;
 }
 
 double gapOf(const Paths& paths)
 {
-    const auto place = axisOf(paths).narrowestGap();
+    const auto place = axisOf(paths).narrowest_gap;
     return place ? place->width : -1.0;
 }
 
@@ -85,8 +85,8 @@ void TestMedialAxis::nothingHasNoWidth()
 {
     const auto axis = medialAxis({}, 1.0);
     QVERIFY(axis);
-    QVERIFY(!axis->thinnestStroke());
-    QVERIFY(!axis->narrowestGap());
+    QVERIFY(!axis->thinnest_stroke);
+    QVERIFY(!axis->narrowest_gap);
 }
 
 void TestMedialAxis::barsInAnyDirection_data()
@@ -104,7 +104,7 @@ void TestMedialAxis::barsInAnyDirection()
     QFETCH(double, degrees);
     const Paths bar{turned(rectangle(0, 0, 40, width), degrees)};
     QVERIFY2(isNear(strokeOf(bar), width), qPrintable(QString::number(strokeOf(bar))));
-    QVERIFY(!axisOf(bar).narrowestGap());
+    QVERIFY(!axisOf(bar).narrowest_gap);
 }
 
 void TestMedialAxis::slotsInAnyDirection()
@@ -141,7 +141,8 @@ void TestMedialAxis::ringsAreAsThickAsTheirRadiiDiffer()
 void TestMedialAxis::theGapBetweenCirclesIsTheirDistance()
 {
     for (const double gap : {0.1, 0.5, 2.0}) {
-        const Paths two{circle({0, 0}, 6), circle({std::cos(0.7) * (14 + gap), std::sin(0.7) * (14 + gap)}, 8)};
+        const Paths two{circle({0, 0}, 6),
+                        circle({std::cos(0.7) * (14 + gap), std::sin(0.7) * (14 + gap)}, 8)};
         QVERIFY2(isNear(gapOf(two), gap), qPrintable(QString::number(gapOf(two))));
         QVERIFY2(isNear(strokeOf(two), 12), qPrintable(QString::number(strokeOf(two))));
     }
@@ -150,7 +151,7 @@ void TestMedialAxis::theGapBetweenCirclesIsTheirDistance()
 void TestMedialAxis::aDumbBellIsAsThinAsItsHandle()
 {
     const Paths bell{circle({0, 0}, 8), circle({40, 0}, 8), rectangle(0, -0.35, 40, 0.35)};
-    const auto place = axisOf(bell).thinnestStroke();
+    const auto place = axisOf(bell).thinnest_stroke;
     QVERIFY(place);
     QVERIFY2(isNear(place->width, 0.7), qPrintable(QString::number(place->width)));
     QVERIFY(place->centre.x > 7 && place->centre.x < 33 && std::abs(place->centre.y) < 0.01);
@@ -158,7 +159,8 @@ void TestMedialAxis::aDumbBellIsAsThinAsItsHandle()
 
 void TestMedialAxis::aNeckBetweenTwoNotchesIsFound()
 {
-    const Paths bar{polygon({{0, 0}, {18, 0}, {20, 3.9}, {22, 0}, {40, 0}, {40, 10}, {25, 10}, {21, 4.7}, {17, 10}, {0, 10}})};
+    const Paths bar{polygon(
+        {{0, 0}, {18, 0}, {20, 3.9}, {22, 0}, {40, 0}, {40, 10}, {25, 10}, {21, 4.7}, {17, 10}, {0, 10}})};
     const double exact = std::hypot(1.0, 0.8); // between the tips of the notches
     QVERIFY2(isNear(strokeOf(bar), exact), qPrintable(QString::number(strokeOf(bar))));
 }
@@ -181,7 +183,8 @@ void TestMedialAxis::aWedgeIsMeasuredWhereItEnds()
     const Paths wedge{polygon({{0, -end / 2}, {30, -wide / 2}, {30, wide / 2}, {0, end / 2}})};
     // The last circle between the sides touches the end too: r = (end / 2 + r tan a) cos a.
     const double exact = 2 * (end / 2) * std::cos(a) / (1 - std::sin(a));
-    QVERIFY2(isNear(strokeOf(wedge), exact), qPrintable(QString("%1, not %2").arg(strokeOf(wedge)).arg(exact)));
+    QVERIFY2(isNear(strokeOf(wedge), exact),
+             qPrintable(QString("%1, not %2").arg(strokeOf(wedge)).arg(exact)));
 }
 
 void TestMedialAxis::aPointedEndIsNoStroke()
@@ -191,7 +194,7 @@ void TestMedialAxis::aPointedEndIsNoStroke()
     QVERIFY2(isNear(strokeOf(pencil), 4.0), qPrintable(QString::number(strokeOf(pencil))));
     // The inner corner of a V is no gap either.
     const Paths vee{polygon({{0, 0}, {4, 0}, {12, 40}, {8, 40}, {2, 6}, {-4, 40}, {-8, 40}})};
-    QVERIFY(!axisOf(vee).narrowestGap() || gapOf(vee) > 3.0);
+    QVERIFY(!axisOf(vee).narrowest_gap || gapOf(vee) > 3.0);
 }
 
 void TestMedialAxis::cornersAreNoStrokes()
@@ -199,10 +202,12 @@ void TestMedialAxis::cornersAreNoStrokes()
     for (int corners = 3; corners <= 12; ++corners) {
         std::vector<Point> points;
         for (int i = 0; i < corners; ++i)
-            points.push_back({20 * std::cos(2 * std::numbers::pi * i / corners), 20 * std::sin(2 * std::numbers::pi * i / corners)});
+            points.push_back({20 * std::cos(2 * std::numbers::pi * i / corners),
+                              20 * std::sin(2 * std::numbers::pi * i / corners)});
         const double width = strokeOf({polygon(points)});
         const double inscribed = 40 * std::cos(std::numbers::pi / corners);
-        QVERIFY2(width < 0 || width > inscribed * 0.98, qPrintable(QString("%1 corners: %2").arg(corners).arg(width)));
+        QVERIFY2(width < 0 || width > inscribed * 0.98,
+                 qPrintable(QString("%1 corners: %2").arg(corners).arg(width)));
     }
 }
 

@@ -83,10 +83,14 @@ void TestIntake::namesThatLeaveTheFolderAreRefused_data()
 {
     QTest::addColumn<QByteArray>("name");
     QTest::addColumn<bool>("is_refused");
-    const auto row = [](const char* name, bool refused) { QTest::addRow("%s", shownName(name).c_str()) << QByteArray(name) << refused; };
-    for (const char* name : {"../a", "a/../../b", "/etc/passwd", "C:\\x", "c:/x", "..\\..\\x", "a\nb", "a\tb", "", ".", "./", "..", "a/..", "\x7f"})
+    const auto row = [](const char* name, bool refused) {
+        QTest::addRow("%s", shownName(name).c_str()) << QByteArray(name) << refused;
+    };
+    for (const char* name : {"../a", "a/../../b", "/etc/passwd", "C:\\x", "c:/x", "..\\..\\x", "a\nb", "a\tb",
+                             "", ".", "./", "..", "a/..", "\x7f"})
         row(name, true);
-    for (const char* name : {"a", "./a", "a//b", "a b (1).ttf", "Ünï.otf", "...a", "a..b/c", "READ ME FIRST!!.txt"})
+    for (const char* name :
+         {"a", "./a", "a//b", "a b (1).ttf", "Ünï.otf", "...a", "a..b/c", "READ ME FIRST!!.txt"})
         row(name, false);
     QTest::addRow("long") << QByteArray(300, 'x') << true;
     QTest::addRow("deep") << QByteArray("abcdefgh/").repeated(200) << true;
@@ -120,12 +124,20 @@ void TestIntake::textsAreReadInTheirEncoding_data()
     QTest::newRow("UTF-16 little") << QByteArray("\xff\xfe") + little << words;
     QTest::newRow("UTF-16 big") << QByteArray("\xfe\xff") + big << words;
     QTest::newRow("UTF-16 little without mark") << little << words;
-    QTest::newRow("Windows-1252") << QByteArray("It\x92s \x93" "free\x94 \x96 f\xfcr alle, na\xefve caf\xe9") << words;
-    QTest::newRow("Mac Roman") << QByteArray("It\xd5s \xd2" "free\xd3 \xd0 f\x9fr alle, na\x95ve caf\x8e") << words;
-    QTest::newRow("Windows-1252, one quote") << QByteArray("You can\x92t sell it.") << QStringLiteral("You can’t sell it.");
-    QTest::newRow("Mac Roman, one quote") << QByteArray("You can\xd5t sell it.") << QStringLiteral("You can’t sell it.");
-    QTest::newRow("Windows-1252, accents") << QByteArray("Usage priv\xe9 autoris\xe9, \xe0 des fins") << QStringLiteral("Usage privé autorisé, à des fins");
-    QTest::newRow("Mac Roman, accents") << QByteArray("Usage priv\x8e autoris\x8e, \x88 des fins") << QStringLiteral("Usage privé autorisé, à des fins");
+    QTest::newRow("Windows-1252") << QByteArray("It\x92s \x93"
+                                                "free\x94 \x96 f\xfcr alle, na\xefve caf\xe9")
+                                  << words;
+    QTest::newRow("Mac Roman") << QByteArray("It\xd5s \xd2"
+                                             "free\xd3 \xd0 f\x9fr alle, na\x95ve caf\x8e")
+                               << words;
+    QTest::newRow("Windows-1252, one quote")
+        << QByteArray("You can\x92t sell it.") << QStringLiteral("You can’t sell it.");
+    QTest::newRow("Mac Roman, one quote")
+        << QByteArray("You can\xd5t sell it.") << QStringLiteral("You can’t sell it.");
+    QTest::newRow("Windows-1252, accents") << QByteArray("Usage priv\xe9 autoris\xe9, \xe0 des fins")
+                                           << QStringLiteral("Usage privé autorisé, à des fins");
+    QTest::newRow("Mac Roman, accents") << QByteArray("Usage priv\x8e autoris\x8e, \x88 des fins")
+                                        << QStringLiteral("Usage privé autorisé, à des fins");
 }
 
 void TestIntake::textsAreReadInTheirEncoding()
@@ -140,15 +152,24 @@ void TestIntake::kindsAreToldByContent_data()
     QTest::addColumn<QByteArray>("bytes");
     QTest::addColumn<QString>("name");
     QTest::addColumn<QString>("words");
-    QTest::newRow("nothing") << QByteArray() << "a.ttf" << "an empty file";
-    QTest::newRow("TrueType") << QByteArray("\0\1\0\0\0\x0a", 6) << "a.otf" << "a TrueType font";
-    QTest::newRow("CFF") << QByteArray("OTTO\0\x0a", 6) << "a.ttf" << "an OpenType font";
-    QTest::newRow("JPEG") << QByteArray("\xff\xd8\xff\xe0") << "a.ttf" << "a JPEG picture";
-    QTest::newRow("zip") << QByteArray("PK\3\4xxxx") << "a.ttf" << "a package";
-    QTest::newRow("docx") << QByteArray("PK\3\4xxxx") << "a.docx" << "a DOCX document";
-    QTest::newRow("text") << QByteArray("Free for personal use") << "LICENSE" << "a text";
-    QTest::newRow("page") << QByteArray("<!DOCTYPE html><p>x") << "a" << "a web page";
-    QTest::newRow("binary") << QByteArray("\1\2\3\4\5\6\7\1", 8) << "a.txt" << "an unknown kind of file";
+    QTest::newRow("nothing") << QByteArray() << "a.ttf"
+                             << "an empty file";
+    QTest::newRow("TrueType") << QByteArray("\0\1\0\0\0\x0a", 6) << "a.otf"
+                              << "a TrueType font";
+    QTest::newRow("CFF") << QByteArray("OTTO\0\x0a", 6) << "a.ttf"
+                         << "an OpenType font";
+    QTest::newRow("JPEG") << QByteArray("\xff\xd8\xff\xe0") << "a.ttf"
+                          << "a JPEG picture";
+    QTest::newRow("zip") << QByteArray("PK\3\4xxxx") << "a.ttf"
+                         << "a package";
+    QTest::newRow("docx") << QByteArray("PK\3\4xxxx") << "a.docx"
+                          << "a DOCX document";
+    QTest::newRow("text") << QByteArray("Free for personal use") << "LICENSE"
+                          << "a text";
+    QTest::newRow("page") << QByteArray("<!DOCTYPE html><p>x") << "a"
+                          << "a web page";
+    QTest::newRow("binary") << QByteArray("\1\2\3\4\5\6\7\1", 8) << "a.txt"
+                            << "an unknown kind of file";
 }
 
 void TestIntake::kindsAreToldByContent()
@@ -165,29 +186,44 @@ void TestIntake::documentsGiveTheirWords()
     QTemporaryDir folder;
     const auto at = [&](const char* name) { return folder.filePath(name); };
     put(at("a.rtf"), "{\\rtf1\\ansi\\ansicpg1252 It\\rquote s for personal use only. Caf\\'e9\\par}");
-    QVERIFY2(wordsOf(at("a.rtf"), ContentKind::Rtf).find("personal use only. Caf\xc3\xa9") != std::string::npos, wordsOf(at("a.rtf"), ContentKind::Rtf).c_str());
-    QVERIFY(wordsOf(at("a.rtf"), ContentKind::Rtf).find("It\xe2\x80\x99s") != std::string::npos || wordsOf(at("a.rtf"), ContentKind::Rtf).find("It's") != std::string::npos);
-    put(at("a.html"), "<html><head><style>x{}</style></head><body><p>Not for <b>sale</b>.</p><script>free()</script><p>Caf&eacute;</p></body></html>");
+    QVERIFY2(wordsOf(at("a.rtf"), ContentKind::Rtf).find("personal use only. Caf\xc3\xa9") !=
+                 std::string::npos,
+             wordsOf(at("a.rtf"), ContentKind::Rtf).c_str());
+    QVERIFY(wordsOf(at("a.rtf"), ContentKind::Rtf).find("It\xe2\x80\x99s") != std::string::npos ||
+            wordsOf(at("a.rtf"), ContentKind::Rtf).find("It's") != std::string::npos);
+    put(at("a.html"), "<html><head><style>x{}</style></head><body><p>Not for "
+                      "<b>sale</b>.</p><script>free()</script><p>Caf&eacute;</p></body></html>");
     const auto html = wordsOf(at("a.html"), ContentKind::Html);
     QVERIFY(html.find("Not for sale.") != std::string::npos && html.find("Café") != std::string::npos);
     QVERIFY(html.find("free()") == std::string::npos && html.find("x{}") == std::string::npos);
     put(at("a.md"), "# Licence\n\nFree for *commercial* use, see [here](http://a.example/b).\n");
     const auto md = wordsOf(at("a.md"), ContentKind::Text);
-    QVERIFY2(md.find("Free for commercial use") != std::string::npos && md.find("http://a.example/b") != std::string::npos, md.c_str());
+    QVERIFY2(md.find("Free for commercial use") != std::string::npos &&
+                 md.find("http://a.example/b") != std::string::npos,
+             md.c_str());
     // Office documents: zips of XML parts (ECMA-376, OpenDocument 1.3), made with the standard zip of Python.
     const auto zip = [&](const QString& file, const QString& part, const QString& xml) {
         QProcess python;
-        python.start("/usr/bin/python3", {"-c", "import sys,zipfile\nz=zipfile.ZipFile(sys.argv[1],'w')\nz.writestr(sys.argv[2],sys.argv[3])", file, part, xml});
+        python.start(
+            "/usr/bin/python3",
+            {"-c",
+             "import sys,zipfile\nz=zipfile.ZipFile(sys.argv[1],'w')\nz.writestr(sys.argv[2],sys.argv[3])",
+             file, part, xml});
         QVERIFY(python.waitForFinished() && python.exitCode() == 0);
     };
-    zip(at("a.docx"), "word/document.xml", "<w:document xmlns:w='x'><w:body><w:p><w:r><w:t>Free for </w:t></w:r><w:r><w:t>commercial use.</w:t></w:r></w:p><w:p><w:r><w:t>Second.</w:t></w:r></w:p></w:body></w:document>");
-    QVERIFY(wordsOf(at("a.docx"), ContentKind::Docx).find("Free for commercial use.\n\nSecond.") != std::string::npos);
-    zip(at("a.odt"), "content.xml", "<o xmlns:text='x'><text:h>Licence</text:h><text:p>Personal<text:s/>use only.</text:p></o>");
+    zip(at("a.docx"), "word/document.xml",
+        "<w:document xmlns:w='x'><w:body><w:p><w:r><w:t>Free for </w:t></w:r><w:r><w:t>commercial "
+        "use.</w:t></w:r></w:p><w:p><w:r><w:t>Second.</w:t></w:r></w:p></w:body></w:document>");
+    QVERIFY(wordsOf(at("a.docx"), ContentKind::Docx).find("Free for commercial use.\n\nSecond.") !=
+            std::string::npos);
+    zip(at("a.odt"), "content.xml",
+        "<o xmlns:text='x'><text:h>Licence</text:h><text:p>Personal<text:s/>use only.</text:p></o>");
     QVERIFY(wordsOf(at("a.odt"), ContentKind::Odt).find("Personal use only.") != std::string::npos);
     const auto contents = inspectPackage(package("goosegate-250.zip"));
     QVERIFY(contents);
     const auto *pdf = entryOf(*contents, "Licence.pdf"), *rtf = entryOf(*contents, "Licence.rtf");
-    QVERIFY(pdf && rtf && pdf->text.find("up to 250 items") != std::string::npos && rtf->text.find("up to 250 items") != std::string::npos);
+    QVERIFY(pdf && rtf && pdf->text.find("up to 250 items") != std::string::npos &&
+            rtf->text.find("up to 250 items") != std::string::npos);
 }
 
 void TestIntake::damagedDocumentsAreSaid()
@@ -195,7 +231,8 @@ void TestIntake::damagedDocumentsAreSaid()
     QTemporaryDir folder;
     const QString file = folder.filePath("a.pdf");
     put(file, "%PDF-1.4\nthis is no PDF");
-    QVERIFY2(wordsOf(file, ContentKind::Pdf).find("cannot be read here") != std::string::npos, wordsOf(file, ContentKind::Pdf).c_str());
+    QVERIFY2(wordsOf(file, ContentKind::Pdf).find("cannot be read here") != std::string::npos,
+             wordsOf(file, ContentKind::Pdf).c_str());
     put(file, "PK\3\4 cut off");
     QVERIFY(wordsOf(file, ContentKind::Docx).find("cannot be read here") != std::string::npos);
     QVERIFY(wordsOf(folder.filePath("none"), ContentKind::Text).find("no such file") != std::string::npos);
@@ -208,8 +245,11 @@ void TestIntake::limitsStopAPackageThatFillsTheDisk()
     QVERIFY(contents->is_limited);
     QCOMPARE(contents->fonts().size(), std::size_t(25)); // 24 families and one in the package inside
     const auto* huge = entryOf(*contents, "extras/huge.txt");
-    QVERIFY(huge && huge->role == EntryRole::Refused && huge->note.find("times its packed size") != std::string::npos);
-    QVERIFY(std::ranges::any_of(contents->notes, [](const auto& note) { return note.find("more than 5000 entries") != std::string::npos; }));
+    QVERIFY(huge && huge->role == EntryRole::Refused &&
+            huge->note.find("times its packed size") != std::string::npos);
+    QVERIFY(std::ranges::any_of(contents->notes, [](const auto& note) {
+        return note.find("more than 5000 entries") != std::string::npos;
+    }));
     QVERIFY(contents->use.bytes < (std::uint64_t{64} << 20));
 }
 

@@ -60,7 +60,9 @@ QString requoted(QString text)
 
 QString withOtherCopyright(const QString& text)
 {
-    return "Copyright (c) 2019 Millrace Lettering, with Reserved Font Name \"Ottilie\".\nAll rights reserved.\n\n" + text;
+    return "Copyright (c) 2019 Millrace Lettering, with Reserved Font Name \"Ottilie\".\nAll rights "
+           "reserved.\n\n" +
+           text;
 }
 
 std::vector<std::string> idsIn(const QString& text)
@@ -91,7 +93,8 @@ void TestKnownLicences::eachTextIsRecognised_data()
         QTest::addRow("%s in capitals", qPrintable(id)) << id << text.toUpper();
         QTest::addRow("%s other copyright", qPrintable(id)) << id << withOtherCopyright(text);
         QTest::addRow("%s cut off half way", qPrintable(id)) << id << text.left(text.size() / 2);
-        QTest::addRow("%s all at once", qPrintable(id)) << id << reflowed(requoted(withOtherCopyright(text.left(text.size() * 2 / 3))));
+        QTest::addRow("%s all at once", qPrintable(id))
+            << id << reflowed(requoted(withOtherCopyright(text.left(text.size() * 2 / 3))));
     }
 }
 
@@ -109,7 +112,11 @@ void TestKnownLicences::twoTextsInOneFileAreBothFound_data()
 {
     QTest::addColumn<QString>("first");
     QTest::addColumn<QString>("second");
-    for (const auto& [a, b] : {std::pair{"OFL-1.1", "MIT"}, {"MIT", "GPL-2.0"}, {"CC0-1.0", "OFL-1.1"}, {"Apache-2.0", "CC-BY-NC-4.0"}, {"CC-BY-4.0", "CC-BY-NC-4.0"}})
+    for (const auto& [a, b] : {std::pair{"OFL-1.1", "MIT"},
+                               {"MIT", "GPL-2.0"},
+                               {"CC0-1.0", "OFL-1.1"},
+                               {"Apache-2.0", "CC-BY-NC-4.0"},
+                               {"CC-BY-4.0", "CC-BY-NC-4.0"}})
         QTest::addRow("%s and %s", a, b) << a << b;
 }
 
@@ -117,7 +124,8 @@ void TestKnownLicences::twoTextsInOneFileAreBothFound()
 {
     QFETCH(QString, first);
     QFETCH(QString, second);
-    auto ids = idsIn(textOf(*licenceById(first.toStdString())) + "\n\nor\n\n" + textOf(*licenceById(second.toStdString())));
+    auto ids = idsIn(textOf(*licenceById(first.toStdString())) + "\n\nor\n\n" +
+                     textOf(*licenceById(second.toStdString())));
     std::vector<std::string> expected{first.toStdString(), second.toStdString()};
     std::ranges::sort(ids);
     std::ranges::sort(expected);
@@ -129,14 +137,22 @@ void TestKnownLicences::namesAndLinks_data()
     QTest::addColumn<QString>("text");
     QTest::addColumn<QString>("id");
     QTest::addColumn<bool>("is_link");
-    QTest::newRow("ofl") << "This Font Software is licensed under the SIL Open Font License, Version 1.1." << "OFL-1.1" << false;
-    QTest::newRow("nc-sa") << "Creative Commons Attribution-NonCommercial-ShareAlike 3.0 Unported" << "CC-BY-NC-SA-3.0" << false;
-    QTest::newRow("short") << "Licence: CC BY-SA 4.0" << "CC-BY-SA-4.0" << false;
-    QTest::newRow("apache") << "Licensed under the Apache License, Version 2.0" << "Apache-2.0" << false;
-    QTest::newRow("gust") << "GUST Font License" << "GUST-1.0" << false;
-    QTest::newRow("link") << "https://openfontlicense.org" << "OFL-1.1" << true;
-    QTest::newRow("cc link") << "http://creativecommons.org/licenses/by-nc-nd/3.0/" << "CC-BY-NC-ND-3.0" << true;
-    QTest::newRow("not") << "This is no longer under the Open Font License." << "" << false;
+    QTest::newRow("ofl") << "This Font Software is licensed under the SIL Open Font License, Version 1.1."
+                         << "OFL-1.1" << false;
+    QTest::newRow("nc-sa") << "Creative Commons Attribution-NonCommercial-ShareAlike 3.0 Unported"
+                           << "CC-BY-NC-SA-3.0" << false;
+    QTest::newRow("short") << "Licence: CC BY-SA 4.0"
+                           << "CC-BY-SA-4.0" << false;
+    QTest::newRow("apache") << "Licensed under the Apache License, Version 2.0"
+                            << "Apache-2.0" << false;
+    QTest::newRow("gust") << "GUST Font License"
+                          << "GUST-1.0" << false;
+    QTest::newRow("link") << "https://openfontlicense.org"
+                          << "OFL-1.1" << true;
+    QTest::newRow("cc link") << "http://creativecommons.org/licenses/by-nc-nd/3.0/"
+                             << "CC-BY-NC-ND-3.0" << true;
+    QTest::newRow("not") << "This is no longer under the Open Font License."
+                         << "" << false;
 }
 
 void TestKnownLicences::namesAndLinks()
@@ -169,18 +185,23 @@ void TestKnownLicences::gplWithTheFontExceptionMaySell()
         return judge({&evidence, 1}).verdict;
     };
     QCOMPARE(verdict("Licensed under the GNU General Public License, version 2."), Verdict::SellWithinLimits);
-    QCOMPARE(verdict("Licensed under the GNU General Public License, version 2, with the font exception."), Verdict::MaySell);
+    QCOMPARE(verdict("Licensed under the GNU General Public License, version 2, with the font exception."),
+             Verdict::MaySell);
     // Text of the exception: SPDX License List, GPL-2.0-with-font-exception.
     QCOMPARE(verdict(std::string(licenceText("GPL-2.0")) +
-                     "\n\nAs a special exception, if you create a document which uses this font, and embed this font or unaltered portions of this "
-                     "font into the document, this font does not by itself cause the resulting document to be covered by the GNU General Public License."),
+                     "\n\nAs a special exception, if you create a document which uses this font, and embed "
+                     "this font or unaltered portions of this "
+                     "font into the document, this font does not by itself cause the resulting document to "
+                     "be covered by the GNU General Public License."),
              Verdict::MaySell);
 }
 
 void TestKnownLicences::ordinaryTextIsNoLicence()
 {
-    QVERIFY(idsIn("Fennel Row is a round script with a long tail at the end of the last letter. It was drawn for jar labels, and the "
-                  "licence comes with the order. Copy the font to your font folder, and restart the programs that should show it.")
+    QVERIFY(idsIn("Fennel Row is a round script with a long tail at the end of the last letter. It was drawn "
+                  "for jar labels, and the "
+                  "licence comes with the order. Copy the font to your font folder, and restart the programs "
+                  "that should show it.")
                 .empty());
     std::mt19937 random(7);
     std::string noise;

@@ -47,7 +47,8 @@ void TestSentences::verdictOfFoundrySentences_data()
         if (line.empty() || line[0] == '#')
             continue;
         const auto parts = QString::fromStdString(line).split(" | ");
-        QTest::addRow("%s %s", qPrintable(parts[1]), qPrintable(parts[2])) << QString(parts[2]).replace("\\n", "\n") << parts[0].trimmed();
+        QTest::addRow("%s %s", qPrintable(parts[1]), qPrintable(parts[2]))
+            << QString(parts[2]).replace("\\n", "\n") << parts[0].trimmed();
         ++count;
     }
     QVERIFY(count > 100);
@@ -65,18 +66,25 @@ void TestSentences::theVerdictSurvivesAnotherCaseAndOtherQuotes()
     QFETCH(QString, text);
     QFETCH(QString, verdict);
     QCOMPARE(QString::fromUtf8(verdictOf(text.toUpper().toStdString())), verdict);
-    QCOMPARE(QString::fromUtf8(verdictOf(QString(text).replace('\'', QString::fromUtf8("’")).toStdString())), verdict);
-    QCOMPARE(QString::fromUtf8(verdictOf((QString::fromUtf8("“") + text + QString::fromUtf8("”")).toStdString())), verdict);
+    QCOMPARE(QString::fromUtf8(verdictOf(QString(text).replace('\'', QString::fromUtf8("’")).toStdString())),
+             verdict);
+    QCOMPARE(
+        QString::fromUtf8(verdictOf((QString::fromUtf8("“") + text + QString::fromUtf8("”")).toStdString())),
+        verdict);
 }
 
 void TestSentences::pricesAreFound_data()
 {
     QTest::addColumn<QString>("text");
     QTest::addColumn<QString>("price");
-    QTest::newRow("after") << "It costs 14.00 EUR." << "14.00 EUR";
-    QTest::newRow("before") << "Licence: $20 each" << "20 $";
-    QTest::newRow("comma") << "nur 9,50 €" << "9.50 €";
-    QTest::newRow("none") << "Version 1.002 of 2014" << "";
+    QTest::newRow("after") << "It costs 14.00 EUR."
+                           << "14.00 EUR";
+    QTest::newRow("before") << "Licence: $20 each"
+                            << "20 $";
+    QTest::newRow("comma") << "nur 9,50 €"
+                           << "9.50 €";
+    QTest::newRow("none") << "Version 1.002 of 2014"
+                          << "";
 }
 
 void TestSentences::pricesAreFound()
@@ -88,8 +96,9 @@ void TestSentences::pricesAreFound()
 
 void TestSentences::linesAreCountedThroughWrappedText()
 {
-    const auto text = readText("Thank you for taking this font home with you, I hope\nthat you like it. You may use it for\n"
-                               "commercial projects.\r\n\r\nSecond part");
+    const auto text = readText(
+        "Thank you for taking this font home with you, I hope\nthat you like it. You may use it for\n"
+        "commercial projects.\r\n\r\nSecond part");
     QCOMPARE(text.sentences.size(), std::size_t(3));
     QCOMPARE(text.sentences[1].text, std::string("You may use it for commercial projects."));
     QCOMPARE(text.sentences[1].line, 2u);
@@ -98,10 +107,11 @@ void TestSentences::linesAreCountedThroughWrappedText()
 
 void TestSentences::answersOtherQuestionsToo()
 {
-    const EvidenceText evidence{EvidenceKind::Document, "licence.txt",
-                                "You may sell up to 250 items made with this font. You may modify the letters. "
-                                "Use in a logo is not allowed. Digitizing it as an embroidery font is not permitted. "
-                                "Do not share cut files. Credit is required. More costs $ 30."};
+    const EvidenceText evidence{
+        EvidenceKind::Document, "licence.txt",
+        "You may sell up to 250 items made with this font. You may modify the letters. "
+        "Use in a logo is not allowed. Digitizing it as an embroidery font is not permitted. "
+        "Do not share cut files. Credit is required. More costs $ 30."};
     const auto dossier = judge({&evidence, 1});
     QCOMPARE(dossier.verdict, Verdict::SellWithinLimits);
     QCOMPARE(dossier.units, 250u);

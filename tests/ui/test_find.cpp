@@ -1,0 +1,665 @@
+#include "standins/catalogue/catalogue_server.h"
+#include "tests/support/gui.h"
+#include "ui/find/compare_page.h"
+#include "ui/find/find_page.h"
+#include "ui/find/wish_bar.h"
+#include "ui/widgets/choice.h"
+
+#include <QAbstractButton>
+#include <QClipboard>
+#include <QDropEvent>
+#include <QLabel>
+#include <QLineEdit>
+#include <QListView>
+#include <QMenu>
+#include <QMimeData>
+#include <QPlainTextEdit>
+#include <QPushButton>
+#include <QSpinBox>
+#include <QStackedWidget>
+#include <QTreeWidget>
+#include <QUrlQuery>
+
+using namespace ink;
+using namespace ink::ui;
+
+namespace {
+
+QString catalogueFolder()
+{
+    return QString("%1/../catalogue").arg(INK_TEST_DEMO_FONTS);
+}
+
+QString package(const char* name)
+{
+    return catalogueFolder() + "/packages/" + name;
+}
+
+struct FindFixture : test::WindowFixture
+{
+    using WindowFixture::WindowFixture;
+
+    FindPage& page() { return window->findPage(); }
+    QListView* list() { return find<QListView>("fontList"); }
+
+    void select(const QString& name)
+    {
+        for (int row = 0; row < list()->model()->rowCount(); ++row)
+            if (list()->model()->index(row, 0).data().toString() == name) {
+                list()->setCurrentIndex(list()->model()->index(row, 0));
+                rest();
+                return;
+            }
+        qFatal("no font called %s in the list", qPrintable(name));
+    }
+    void press(const char* name)
+    {
+        auto* button = find<QAbstractButton>(name);
+        if (!button->isVisible() || !button->isEnabled())
+            qFatal("%s cannot be pressed; %s", name, qPrintable(find<QLabel>("intakeState")->text()));
+        button->setFocus();
+        QTest::keyClick(button, Qt::Key_Space);
+        rest();
+    }
+    void drop(const QString& path)
+    {
+        QMimeData data;
+        data.setUrls({QUrl::fromLocalFile(path)});
+        QDragEnterEvent enter(QPoint(300, 300), Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
+        QApplication::sendEvent(window.get(), &enter);
+        QDropEvent event(QPointF(300, 300), Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
+        QApplication::sendEvent(window.get(), &event);
+        rest();
+    }
+    QString message()
+    {
+        auto* line = find<QWidget>("messageLine");
+        return line->isVisible() ? find<QLabel>("messageText")->accessibleName() : QString();
+    }
+    QStringList shown()
+    {
+        QStringList names;
+        for (int row = 0; row < list()->model()->rowCount(); ++row)
+            names << list()->model()->index(row, 0).data().toString();
+        return names;
+    }
+    /// Texts of the first column below a heading that starts so.
+    QStringList inTree(const QString& heading, int column = 0)
+    {
+        const auto* tree = find<QTreeWidget>("intakeTree");
+        for (int g = 0; g < tree->topLevelItemCount(); ++g)
+            if (tree->topLevelItem(g)->text(0).startsWith(heading)) {
+                QStringList texts;
+                for (int i = 0; i < tree->topLevelItem(g)->childCount(); ++i)
+                    texts << tree->topLevelItem(g)->child(i)->text(column);
+                return texts;
+            }
+        return {};
+    }
+    /// Takes a package in and goes back to the list.
+    void takeIn(const char* name)
+    {
+        drop(::package(name));
+        press("intakeTake");
+        press("intakeBack");
+    }
+};
+
+standin::DemoCatalogue demoCatalogue()
+{
+    return std::move(*standin::DemoCatalogue::open(catalogueFolder().toStdString()));
+}
+
+} // namespace
+
+class TestFind : public QObject
+{
+    Q_OBJECT
+private slots:
+    void cardsShowMarksAndVerdicts();
+    void pressingAMarkShowsWhereItComesFrom();
+    void wishesNarrowTheListAndSayHowMany();
+    void kindsCanBeChosenTogether();
+    void fontsAreSortedByTheirMarks();
+    void theCardOpensAndClosesByKeyboard();
+    void otherWordsAndSwashesAreTriedInTheCard();
+    void fontsAreComparedSideBySide();
+    void theDossierQuotesWhatDecides();
+    void receiptsAndDecisionsAreKeptAndUndone();
+    void soldSoFarIsCounted();
+    void theLetterCanBeCopiedSavedAndMailed();
+    void packagesShowWhatTheyHold_data();
+    void packagesShowWhatTheyHold();
+    void whatIsTakenInIsThereAfterARestart();
+    void whatTheShelfHasIsSaid();
+    void limitsAreExplainedAndLifted();
+    void unreadablePackagesAreSaid();
+    void listingsAreSeenAndMeasuredBeforeTheyAreFetched();
+    void fetchingTakesAListingAllTheWay();
+    void aWrongListingIsSaidToBeWrong();
+    void aLicenceCanBeBought();
+    void faultsShowWithARetry_data();
+    void faultsShowWithARetry();
+    void brokenTransfersCanBeTriedAgain();
+    void packagesOfTheDownloadFolderAreOffered();
+    void largeTextFits();
+};
+
+void TestFind::cardsShowMarksAndVerdicts()
+{
+    FindFixture f;
+    f.select("Hartsorrel Script");
+    auto& fonts = f.window->fonts();
+    const int row = fonts.rowOf(f.window->jobModel().job().font);
+    QVERIFY(fonts.known(row) && fonts.known(row)->card);
+    QVERIFY(fonts.knownRights(row));
+    QCOMPARE(f.find<QLabel>("verdictName")->text(), QStringLiteral("May sell"));
+    QVERIFY(f.find<QLabel>("licenceSource")->text().contains("HartsorrelScript-OFL.txt, line"));
+    const auto lines = fitMarkLines(*fonts.known(row)->card, f.window->jobModel().job());
+    QVERIFY(std::ranges::any_of(lines, [](const auto& l) { return l.kind == FitMarkKind::Joins; }));
+    // The same words at twice the size: twice the stroke.
+    const double before = fonts.known(row)->card->marks.thinnest_stroke->width;
+    f.window->jobModel().setSize({SizeBy::Width, 240});
+    f.rest();
+    QVERIFY(std::abs(fonts.known(row)->card->marks.thinnest_stroke->width - 2 * before) < 1e-6);
+    f.select("Gatepost Plain");
+    QCOMPARE(f.find<QLabel>("verdictName")->text(), QStringLiteral("Ask first"));
+}
+
+void TestFind::pressingAMarkShowsWhereItComesFrom()
+{
+    FindFixture f;
+    f.select("Hartsorrel Script");
+    const QImage before = f.list()->viewport()->grab().toImage();
+    auto* mark = f.find<QWidget>("markPanel")->findChild<QAbstractButton*>("mark1");
+    QVERIFY(mark && mark->accessibleName().contains("thinnest stroke"));
+    mark->setFocus();
+    QTest::keyClick(mark, Qt::Key_Space);
+    f.rest();
+    QVERIFY(mark->isChecked());
+    QVERIFY(f.list()->viewport()->grab().toImage() != before);
+    QTest::keyClick(mark, Qt::Key_Space);
+    f.rest();
+    // The mark on the card itself does the same.
+    const auto area = f.list()->visualRect(f.list()->currentIndex());
+    QTest::mouseClick(f.list()->viewport(), Qt::LeftButton, {}, QPoint(area.left() + 60, area.bottom() - 16));
+    f.rest();
+    mark = f.find<QWidget>("markPanel")->findChild<QAbstractButton*>("mark1");
+    QVERIFY(mark->isChecked());
+}
+
+void TestFind::wishesNarrowTheListAndSayHowMany()
+{
+    FindFixture f;
+    QVERIFY(QTest::qWaitFor([&] { return f.page().hasLookedAhead(); }, 30000));
+    const auto all = f.shown().size();
+    f.press("wish1"); // may be sold
+    const auto sellable = f.shown();
+    QVERIFY(sellable.contains("Hartsorrel Script") && !sellable.contains("Fennel Row"));
+    QVERIFY2(f.find<QAbstractButton>("wish1")->text().endsWith(QString::number(sellable.size())),
+             qPrintable(f.find<QAbstractButton>("wish1")->text()));
+    f.press("wish2"); // and join every letter
+    for (const auto& name : f.shown())
+        QVERIFY(sellable.contains(name));
+    QVERIFY(f.shown().size() < sellable.size());
+    f.press("wish1");
+    f.press("wish2");
+    QCOMPARE(f.shown().size(), all);
+    // The first wish speaks of what it is made with.
+    QVERIFY(f.find<QAbstractButton>("wish0")->text().startsWith("cut in this vinyl"));
+    f.window->jobModel().setProcess(Process::LaserWood);
+    QVERIFY(QTest::qWaitFor(
+        [&] { return f.find<QAbstractButton>("wish0")->text().startsWith("hold in wood"); }, 5000));
+}
+
+void TestFind::kindsCanBeChosenTogether()
+{
+    FindFixture f;
+    QVERIFY(QTest::qWaitFor([&] { return f.page().hasLookedAhead(); }, 30000));
+    auto* menu = f.find<QPushButton>("wishKinds")->menu();
+    const auto choose = [&](const char* kind) {
+        for (auto* action : menu->actions())
+            if (action->data().toString() == kind)
+                action->trigger();
+        f.rest();
+    };
+    choose("picture-font");
+    QCOMPARE(f.shown(), (QStringList{"Saltglaze Ornaments", "Stallholder Bits"}));
+    choose("joining-script");
+    QVERIFY(f.shown().contains("Tansy Cord") && f.shown().contains("Stallholder Bits"));
+    QVERIFY(f.find<QPushButton>("wishKinds")->text().contains("joining script or picture font"));
+}
+
+void TestFind::fontsAreSortedByTheirMarks()
+{
+    FindFixture f;
+    QVERIFY(QTest::qWaitFor([&] { return f.page().hasLookedAhead(); }, 30000));
+    f.find<Choice>("fontOrder")->setCurrentIndex(int(FindOrder::ThinnestStroke));
+    f.rest();
+    auto& fonts = f.window->fonts();
+    double before = 1e9;
+    const auto* filter = qobject_cast<QSortFilterProxyModel*>(f.list()->model());
+    for (int i = 0; i < filter->rowCount(); ++i) {
+        const auto* known = fonts.known(filter->mapToSource(filter->index(i, 0)).row());
+        if (!known || !known->card)
+            continue;
+        const double stroke =
+            known->card->marks.thinnest_stroke ? known->card->marks.thinnest_stroke->width : 0.0;
+        QVERIFY(stroke <= before);
+        before = stroke;
+    }
+    f.find<Choice>("fontOrder")->setCurrentIndex(int(FindOrder::Name));
+    f.rest();
+    auto names = f.shown();
+    auto sorted = names;
+    std::ranges::sort(sorted, [](const QString& a, const QString& b) { return a.localeAwareCompare(b) < 0; });
+    QCOMPARE(names, sorted);
+}
+
+void TestFind::theCardOpensAndClosesByKeyboard()
+{
+    FindFixture f;
+    f.select("Stallholder Bits");
+    f.list()->setFocus();
+    QTest::keyClick(f.list(), Qt::Key_Return, Qt::ControlModifier);
+    f.rest();
+    QCOMPARE(f.find<QLabel>("cardName")->text(), QStringLiteral("Stallholder Bits"));
+    QVERIFY(f.find<QWidget>("cardName")->isVisible());
+    f.press("cardTab2");
+    QVERIFY(QTest::qWaitFor(
+        [&] {
+            return f.find<QWidget>("keyMapScroll")
+                ->findChild<GlyphGrid*>()
+                ->accessibleName()
+                .contains("Letters");
+        },
+        5000));
+    f.press("cardTab3"); // sizes
+    QVERIFY(f.find<QWidget>("sizesScroll")->findChildren<WordsView*>().size() >= 4);
+    f.press("cardTab4");
+    QVERIFY(f.find<QLabel>("cardPackage")->text().contains("StallholderBits"));
+    QTest::keyClick(f.find<QAbstractButton>("cardTab4"), Qt::Key_Escape);
+    f.rest();
+    QVERIFY(f.list()->isVisible() && f.list()->hasFocus());
+}
+
+void TestFind::otherWordsAndSwashesAreTriedInTheCard()
+{
+    FindFixture f;
+    f.select("Tansy Cord");
+    f.page().openCard(CardPage::Words);
+    f.rest();
+    auto* view = f.find<WordsView>("cardWords");
+    QVERIFY(view->accessibleName().contains("Fennmoor Honey"));
+    QTest::keyClicks(f.find<QLineEdit>("cardSample"), "Thyme");
+    f.rest();
+    QVERIFY(view->accessibleName().contains("Thyme"));
+    QCOMPARE(QString::fromStdString(f.window->jobModel().job().words), QStringLiteral("Fennmoor Honey"));
+    const QImage plain = view->grab().toImage();
+    f.press("cardSwashes");
+    QVERIFY(view->grab().toImage() != plain);
+}
+
+void TestFind::fontsAreComparedSideBySide()
+{
+    FindFixture f;
+    for (const char* name : {"Tansy Cord", "Hartsorrel Script", "Gatepost Plain"}) {
+        f.select(name);
+        f.list()->setFocus();
+        QTest::keyClick(f.list(), Qt::Key_K, Qt::ControlModifier);
+    }
+    f.press("compareOpen");
+    const auto views = f.find<QWidget>("compareScroll")->findChildren<WordsView*>();
+    int shown = 0;
+    for (const auto* view : views)
+        shown += view->isVisible();
+    QVERIFY2(shown >= 4, qPrintable(QString::number(shown))); // three plain, at least one dressed
+    f.press("compareBack");
+    f.press("compareFont"); // takes the last one out again
+    QCOMPARE(f.find<QAbstractButton>("compareOpen")->text(), QStringLiteral("See 2 side by side"));
+}
+
+void TestFind::theDossierQuotesWhatDecides()
+{
+    FindFixture f;
+    f.select("Hartsorrel Script");
+    f.press("openRights");
+    QCOMPARE(f.find<QLabel>("verdict")->text(), QStringLiteral("May sell"));
+    auto* quote = f.find<QAbstractButton>("quote");
+    QVERIFY(quote->accessibleName().contains("line"));
+    quote->setFocus();
+    QTest::keyClick(quote, Qt::Key_Space);
+    QVERIFY(f.find<QLabel>("documentName")->text().contains("HartsorrelScript-OFL.txt"));
+    QVERIFY(f.find<QPlainTextEdit>("documentText")->toPlainText().contains("SIL OPEN FONT LICENSE"));
+    QVERIFY(!f.find<QPlainTextEdit>("documentText")->extraSelections().isEmpty());
+}
+
+void TestFind::receiptsAndDecisionsAreKeptAndUndone()
+{
+    FindFixture f;
+    f.select("Gatepost Plain");
+    f.press("openRights");
+    QCOMPARE(f.find<QLabel>("verdict")->text(), QStringLiteral("Ask first"));
+    f.paper = QString::fromStdString((f.folder.path() / "reply.txt").string());
+    QFile reply(f.paper);
+    QVERIFY(reply.open(QIODevice::WriteOnly));
+    reply.write("You may sell goods made with Gatepost Plain. Perrin");
+    reply.close();
+    f.press("attachPaper");
+    QVERIFY(QTest::qWaitFor(
+        [&] {
+            return f.window->findChild<QLabel*>("verdict") && f.find<QLabel>("verdict")->text() == "May sell";
+        },
+        5000));
+    QTest::keyClicks(f.find<QLineEdit>("decisionWords"), "Jars only, he agreed.");
+    f.press("keepDecision");
+    f.rest();
+    // Kept by content: another window on the same folder knows it.
+    const FontRightsReader fresh(RightsStore(f.state_folder / "rights"), {});
+    auto& reader = const_cast<FontRightsReader&>(fresh);
+    const auto rights = reader.read(test::demoFont("GatepostPlain.ttf"));
+    QVERIFY(rights);
+    QCOMPARE(rights->dossier.verdict, Verdict::MaySell);
+    QCOMPARE(rights->record.decisions.size(), std::size_t(1));
+    QTest::keyClick(f.window.get(), Qt::Key_Z, Qt::ControlModifier);
+    f.rest();
+    QTest::keyClick(f.window.get(), Qt::Key_Z, Qt::ControlModifier);
+    f.rest();
+    QVERIFY(QTest::qWaitFor(
+        [&] {
+            return f.window->findChild<QLabel*>("verdict") &&
+                   f.find<QLabel>("verdict")->text() == "Ask first";
+        },
+        5000));
+    QVERIFY(reader.read(test::demoFont("GatepostPlain.ttf"))->record == RightsRecord{});
+}
+
+void TestFind::soldSoFarIsCounted()
+{
+    FindFixture f;
+    f.takeIn("goosegate-250.zip");
+    f.select("Goosegate");
+    f.press("openRights");
+    QCOMPARE(f.find<QLabel>("verdict")->text(), QStringLiteral("Sell within limits"));
+    auto* sold = f.find<QSpinBox>("soldSoFar");
+    sold->setValue(40);
+    f.rest();
+    QVERIFY(QTest::qWaitFor(
+        [&] {
+            return f.window->findChild<QLabel*>("soldLeft") &&
+                   f.find<QLabel>("soldLeft")->text() == "of 250, 210 left";
+        },
+        5000));
+}
+
+void TestFind::theLetterCanBeCopiedSavedAndMailed()
+{
+    FindFixture f;
+    f.select("Gatepost Plain");
+    f.press("openRights");
+    const QString letter = f.find<QPlainTextEdit>("letter")->toPlainText();
+    QVERIFY(letter.contains("Gatepost Plain") && letter.contains("Fennmoor Honey"));
+    f.press("copyLetter");
+    QCOMPARE(QApplication::clipboard()->text(), letter);
+    f.letter_path = QString::fromStdString((f.folder.path() / "letter.txt").string());
+    f.press("saveLetter");
+    QFile saved(f.letter_path);
+    QVERIFY(saved.open(QIODevice::ReadOnly));
+    QCOMPARE(QString::fromUtf8(saved.readAll()).trimmed(), letter.trimmed());
+    f.press("mailLetter");
+    QCOMPARE(f.mail.scheme(), QStringLiteral("mailto"));
+    QVERIFY(QUrlQuery(f.mail).queryItemValue("body", QUrl::FullyDecoded).contains("Gatepost Plain"));
+}
+
+void TestFind::packagesShowWhatTheyHold_data()
+{
+    QTest::addColumn<QString>("name");
+    QTest::addColumn<int>("fonts");
+    QTest::addColumn<QString>("verdict");
+    QTest::addColumn<QString>("heading");
+    QTest::addColumn<QString>("says");
+    const auto row = [](const char* name, int fonts, const char* verdict, const char* heading,
+                        const char* says) {
+        QTest::newRow(name) << name << fonts << verdict << heading << says;
+    };
+    row("pennyfold-full.zip", 2, "May sell", "Fonts", "in another format: Pennyfold.otf is recommended");
+    row("stallholder-bits.zip", 1, "May sell", "Key maps", "");
+    row("fennel-row-personal.zip", 1, "Gifts only", "Documents", "");
+    row("Tansy-Cord(1).zip", 1, "Gifts only", "Fonts", "You have it already, byte for byte: TansyCord.ttf");
+    row("tansy-cord.zip", 1, "Gifts only", "Junk", "Left behind by a file manager");
+    row("gatepost.zip", 1, "Ask first", "Pictures", "");
+    row("wickerby.zip", 1, "May sell", "Fonts", "You have one of this name and version");
+    row("goosegate-250.zip", 1, "Sell within limits", "Documents", "");
+    row("hobnail-donate.zip", 1, "May sell", "Documents", "");
+    row("fennel-row-demo.zip", 1, "Gifts only", "Documents", "");
+    row("order-20417.zip", 3, "Sell within limits", "Documents", "");
+    row("maypole.zip", 4, "May sell", "Fonts", "shares its name");
+    row("broken-bramble.zip", 1, "May sell", "Damaged", "It ends too early");
+    row("saltglaze.zip", 2, "Ask first", "Pictures", "It is called a font, but it is a JPEG picture");
+    row("evil-willow.zip", 1, "May sell", "Refused", "climbs out of the folder");
+    row("gingham-nc.zip", 1, "Evidence disagrees", "Fonts", "");
+    row("tansy-cord-old.zip", 1, "May sell", "Fonts", "You have another version of it: TansyCord.ttf");
+}
+
+void TestFind::packagesShowWhatTheyHold()
+{
+    QFETCH(QString, name);
+    QFETCH(int, fonts);
+    QFETCH(QString, verdict);
+    QFETCH(QString, heading);
+    QFETCH(QString, says);
+    FindFixture f;
+    f.drop(package(qPrintable(name)));
+    QCOMPARE(f.find<QLabel>("intakeName")->text(), name);
+    QCOMPARE(f.inTree("Fonts").size(), fonts);
+    QCOMPARE(f.inTree("Fonts", 1).first(), verdict);
+    QVERIFY(!f.inTree(heading).isEmpty());
+    QVERIFY2(f.inTree(heading, 2).join("\n").contains(says), qPrintable(f.inTree(heading, 2).join("\n")));
+}
+
+void TestFind::whatIsTakenInIsThereAfterARestart()
+{
+    FindFixture f;
+    f.takeIn("fennel-row-demo.zip");
+    QVERIFY(f.shown().contains("Fennel Row Demo"));
+    f.select("Fennel Row Demo");
+    QCOMPARE(f.find<QLabel>("verdictName")->text(), QStringLiteral("Gifts only"));
+    // Nothing lies beside the inbox.
+    int files = 0;
+    for (const auto& file : std::filesystem::recursive_directory_iterator(f.state_folder))
+        files += file.is_regular_file() &&
+                 file.path().string().find("/inbox/fennel-row-demo/") != std::string::npos;
+    QCOMPARE(files, 2);
+    f.window.reset();
+    Questions questions;
+    MainWindow again(test::WindowFixture::firstJob(), f.state_folder, f.theme, questions);
+    again.show();
+    QVERIFY(QTest::qWaitFor([&] { return again.isIdle() && again.fonts().rowCount() == 1; }, 10000));
+    QCOMPARE(again.fonts().name(0), QStringLiteral("Fennel Row Demo"));
+}
+
+void TestFind::whatTheShelfHasIsSaid()
+{
+    FindFixture f;
+    f.takeIn("tansy-cord-old.zip");
+    f.drop(package("tansy-cord-old.zip"));
+    QVERIFY(f.inTree("Fonts", 2).first().contains("You have it already, byte for byte"));
+    // What is there already is not ticked; taking it all the same keeps the old file.
+    auto* tree = f.find<QTreeWidget>("intakeTree");
+    auto* font = tree->topLevelItem(0)->child(0);
+    QCOMPARE(font->checkState(0), Qt::Unchecked);
+    font->setCheckState(0, Qt::Checked);
+    f.press("intakeTake");
+    QVERIFY(f.find<QLabel>("intakeState")->text().contains("Taken in"));
+}
+
+void TestFind::limitsAreExplainedAndLifted()
+{
+    FindFixture f;
+    f.drop(package("orchard-bundle.zip"));
+    QVERIFY(f.find<QLabel>("intakeNotes")->text().contains("more than 5000 entries"));
+    QVERIFY(f.inTree("Refused", 2).first().contains("times its packed size"));
+    QCOMPARE(f.inTree("Fonts").size(), 25);
+    f.press("intakeLift");
+    QVERIFY(QTest::qWaitFor([&] { return f.window->isIdle(); }, 60000));
+    QVERIFY(!f.find<QWidget>("intakeLift")->isVisible());
+    QVERIFY(f.inTree("Refused").isEmpty());
+}
+
+void TestFind::unreadablePackagesAreSaid()
+{
+    FindFixture f;
+    f.package = QString::fromStdString((f.folder.path() / "broken.zip").string());
+    QFile broken(f.package);
+    QVERIFY(broken.open(QIODevice::WriteOnly));
+    broken.write("PK\3\4 half of it is missing");
+    broken.close();
+    f.press("openPackage");
+    QVERIFY2(f.find<QLabel>("intakeState")->text().contains("cannot be unpacked"),
+             qPrintable(f.find<QLabel>("intakeState")->text()));
+    QVERIFY(!f.find<QAbstractButton>("intakeTake")->isEnabled());
+}
+
+void TestFind::listingsAreSeenAndMeasuredBeforeTheyAreFetched()
+{
+    standin::CatalogueServer server(demoCatalogue());
+    FindFixture f;
+    f.window->feed().useAddress(QUrl(QString("http://127.0.0.1:%1").arg(server.listen())));
+    f.rest();
+    QCOMPARE(f.window->feed().state(), CatalogueFeed::State::Ready);
+    f.select("Goosegate");
+    auto& fonts = f.window->fonts();
+    const auto* filter = qobject_cast<QSortFilterProxyModel*>(f.list()->model());
+    const int row = filter->mapToSource(f.list()->currentIndex()).row();
+    QVERIFY(fonts.isListing(row) && fonts.known(row) && fonts.known(row)->card);
+    QVERIFY(fonts.known(row)->card->marks.joins > 4);
+    QVERIFY(f.find<QLabel>("licenceQuote")->text().contains("Free for up to 250 sales"));
+    QCOMPARE(f.find<QAbstractButton>("composeFont")->text(), QStringLiteral("Fetch it"));
+    f.press("openCard");
+    f.press("cardTab2");
+    QVERIFY(QTest::qWaitFor(
+        [&] {
+            return f.find<QWidget>("keyMapScroll")
+                ->findChild<GlyphGrid*>()
+                ->accessibleName()
+                .contains("Letters");
+        },
+        5000));
+    f.press("cardTab4");
+    QVERIFY(f.find<QLabel>("cardPackage")->text().contains("Licence.pdf"));
+    f.press("cardTab5");
+    QVERIFY(f.find<QLabel>("verdict")->text().contains("250"));
+}
+
+void TestFind::fetchingTakesAListingAllTheWay()
+{
+    standin::CatalogueServer server(demoCatalogue());
+    FindFixture f;
+    f.window->feed().useAddress(QUrl(QString("http://127.0.0.1:%1").arg(server.listen())));
+    f.rest();
+    f.select("Goosegate");
+    f.press("composeFont");
+    f.press("transferOpen");
+    QCOMPARE(f.inTree("Fonts", 1).first(), QStringLiteral("Sell within limits"));
+    f.press("intakeTake");
+    f.press("intakeBack");
+    QCOMPARE(f.shown().count("Goosegate"), 2); // in the list, and still in the catalogue
+}
+
+void TestFind::aWrongListingIsSaidToBeWrong()
+{
+    standin::CatalogueServer server(demoCatalogue());
+    FindFixture f;
+    f.window->feed().useAddress(QUrl(QString("http://127.0.0.1:%1").arg(server.listen())));
+    f.rest();
+    f.select("Tansy Cord FREE");
+    f.press("composeFont");
+    f.press("transferOpen");
+    QCOMPARE(f.inTree("Fonts", 1).first(), QStringLiteral("Gifts only"));
+    QVERIFY2(f.find<QLabel>("intakeNotes")->text().contains("The listing says “100% free”"),
+             qPrintable(f.find<QLabel>("intakeNotes")->text()));
+}
+
+void TestFind::aLicenceCanBeBought()
+{
+    standin::CatalogueServer server(demoCatalogue());
+    FindFixture f;
+    f.window->feed().useAddress(QUrl(QString("http://127.0.0.1:%1").arg(server.listen())));
+    f.rest();
+    f.find<QLineEdit>("fontSearch")->setText("Fennel Row Demo");
+    f.rest();
+    f.select("Fennel Row Demo");
+    f.press("openCard");
+    f.press("cardBuy");
+    f.press("transferOpen");
+    QCOMPARE(f.inTree("Fonts", 1).first(), QStringLiteral("Sell within limits"));
+    QVERIFY(f.inTree("Documents").contains("receipt.txt"));
+}
+
+void TestFind::faultsShowWithARetry_data()
+{
+    QTest::addColumn<int>("fault");
+    QTest::newRow("server error") << int(standin::Fault::ServerError);
+    QTest::newRow("nobody there") << -1;
+}
+
+void TestFind::faultsShowWithARetry()
+{
+    QFETCH(int, fault);
+    standin::CatalogueServer server(demoCatalogue(),
+                                    fault < 0 ? standin::Fault::None : static_cast<standin::Fault>(fault));
+    const quint16 port = server.listen();
+    FindFixture f;
+    f.window->feed().useAddress(QUrl(QString("http://127.0.0.1:%1").arg(fault < 0 ? 1 : port)));
+    f.rest();
+    QCOMPARE(f.window->feed().state(), CatalogueFeed::State::Failed);
+    QVERIFY(f.find<QLabel>("feedState")->isVisible());
+    QVERIFY(f.find<QLabel>("feedState")->text().startsWith("the catalogue"));
+    QVERIFY(f.shown().size() >= 16); // one's own fonts are all there
+    if (fault < 0)
+        return;
+    server.setFault(standin::Fault::None);
+    f.press("feedRetry");
+    QCOMPARE(f.window->feed().state(), CatalogueFeed::State::Ready);
+    QVERIFY(!f.find<QWidget>("feedRetry")->isVisible());
+}
+
+void TestFind::brokenTransfersCanBeTriedAgain()
+{
+    standin::CatalogueServer server(demoCatalogue());
+    FindFixture f;
+    f.window->feed().useAddress(QUrl(QString("http://127.0.0.1:%1").arg(server.listen())));
+    f.rest();
+    f.select("Hobnail Hand");
+    server.setFault(standin::Fault::CutOff);
+    f.press("composeFont");
+    QVERIFY(QTest::qWaitFor([&] { return f.find<QLabel>("transferState")->text().contains("broke off"); },
+                            10000));
+    server.setFault(standin::Fault::None);
+    f.press("transferResume");
+    QVERIFY(QTest::qWaitFor(
+        [&] { return f.find<QLabel>("transferState")->text().contains("checksum is right"); }, 10000));
+}
+
+void TestFind::packagesOfTheDownloadFolderAreOffered()
+{
+    FindFixture f;
+    f.window->lookInDownloads(catalogueFolder() + "/packages");
+    f.rest();
+    f.press("offerOpen");
+    QVERIFY(!f.find<QLabel>("intakeName")->text().isEmpty());
+    QVERIFY(f.find<QTreeWidget>("intakeTree")->topLevelItemCount() > 0);
+}
+
+void TestFind::largeTextFits()
+{
+    FindFixture f(test::WindowFixture::firstJob(), 2.0);
+    f.window->resize(1280, 800);
+    f.rest();
+    for (const char* name : {"wishBar", "fontList", "composeFont", "openRights"})
+        QVERIFY2(f.find<QWidget>(name)->visibleRegion().boundingRect().height() > 20, name);
+    QVERIFY(f.list()->height() > 200);
+}
+
+INK_TEST_GUI_MAIN(TestFind)
+#include "test_find.moc"
