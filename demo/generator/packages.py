@@ -1,5 +1,5 @@
 #!/usr/bin/python3
-"""Makes the demo catalogue's packages and listings: packages.py [--out FOLDER]
+"""Makes the demo catalogue's packages: packages.py [--out FOLDER]; listings.json beside them is written by hand.
 
 Each package has the trap that docs/demo-packages.md names. All makers, shops and prices are invented. A face under the
 SIL Open Font License never lies in a package that says anything else. Needs python3-fonttools, python3-brotli,

@@ -26,7 +26,6 @@ struct Arguments
     bool no_system_fonts = false;
     std::string catalogue;
     std::string catalogue_fault = "none";
-    bool looks_in_downloads = false;
 };
 
 QString demoFonts()
@@ -112,8 +111,6 @@ int main(int argc, char** argv)
                       "Address of a catalogue, or none; else the demo catalogue is started");
     parser.add_option("--catalogue-fault", arguments.catalogue_fault,
                       "What goes wrong with the demo catalogue (standin-catalogue --help)");
-    parser.add_flag("--look-in-downloads", arguments.looks_in_downloads,
-                    "Offer packages of your download folder");
 
     QApplication app(argc, argv);
     app.setApplicationName(QStringLiteral("under-ink"));
@@ -139,8 +136,6 @@ int main(int argc, char** argv)
         window.tell(kept.error());
     addFonts(window.library(), arguments);
     openCatalogue(window, arguments);
-    if (arguments.looks_in_downloads)
-        window.lookInDownloads(QStandardPaths::writableLocation(QStandardPaths::DownloadLocation));
     window.show();
 
     std::optional<ink::app::Pictures> pictures;

@@ -73,8 +73,21 @@ QUrl CatalogueClient::packageUrl(const QString& package) const
     return url;
 }
 
-void CatalogueClient::get(const QString& path, const QList<QPair<QString, QString>>& parameters,
-                          Done<QJsonObject> done, bool is_post)
+void CatalogueClient::get(const QString& path, const Parameters& parameters, Done<QJsonObject> done,
+                          bool is_post)
+{
+    fetch(path, parameters, is_post, [done](const Result<QByteArray>& bytes) {
+        if (!bytes)
+            return done(fail(bytes.error()));
+        const auto document = QJsonDocument::fromJson(*bytes);
+        if (!document.isObject())
+            return done(fail(ErrorCode::ServiceFault, "the catalogue", "its answer cannot be read"));
+        done(document.object());
+    });
+}
+
+void CatalogueClient::fetch(const QString& path, const Parameters& parameters, bool is_post,
+                            Done<QByteArray> done)
 {
     if (m_address.isEmpty()) {
         QTimer::singleShot(0, this, [done] {
@@ -106,10 +119,7 @@ void CatalogueClient::get(const QString& path, const QList<QPair<QString, QStrin
         --m_running;
         if (reply->error() != QNetworkReply::NoError)
             return done(fail(serviceError(*reply, QStringLiteral("the catalogue"), *was_silent)));
-        const auto document = QJsonDocument::fromJson(reply->readAll());
-        if (!document.isObject())
-            return done(fail(ErrorCode::ServiceFault, "the catalogue", "its answer cannot be read"));
-        done(document.object());
+        done(reply->readAll());
     });
 }
 
@@ -177,6 +187,11 @@ void CatalogueClient::keyMap(const QString& id, const QString& style,
                 return done(fail(map.error()));
             done(std::make_shared<const RemoteKeyMap>(std::move(*map)));
         });
+}
+
+void CatalogueClient::preview(const QString& id, Done<QByteArray> done)
+{
+    fetch(QStringLiteral("/listing/%1/preview").arg(id), {}, false, std::move(done));
 }
 
 void CatalogueClient::buy(const QString& id, Done<Purchase> done)

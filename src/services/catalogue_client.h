@@ -110,13 +110,16 @@ public:
     void words(const QString& id, const QString& style, const QString& text, const QString& features,
                Done<std::shared_ptr<const RemoteWords>> done);
     void keyMap(const QString& id, const QString& style, Done<std::shared_ptr<const RemoteKeyMap>> done);
+    /// A PNG picture, as bytes.
+    void preview(const QString& id, Done<QByteArray> done);
     void buy(const QString& id, Done<Purchase> done);
     QUrl packageUrl(const QString& package) const;
     QNetworkAccessManager& network() { return m_network; }
 
 private:
-    void get(const QString& path, const QList<QPair<QString, QString>>& parameters, Done<QJsonObject> done,
-             bool is_post = false);
+    using Parameters = QList<QPair<QString, QString>>;
+    void fetch(const QString& path, const Parameters& parameters, bool is_post, Done<QByteArray> done);
+    void get(const QString& path, const Parameters& parameters, Done<QJsonObject> done, bool is_post = false);
 
     QUrl m_address;
     QNetworkAccessManager m_network;

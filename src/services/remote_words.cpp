@@ -94,7 +94,7 @@ auto broken(const char* what)
 std::vector<LetterForms> formsIn(const QJsonArray& list, LetterRef ref, std::uint32_t cluster,
                                  const std::string& text)
 {
-    LetterForms letter{ref, text, cluster, {}};
+    LetterForms letter{ref, text, cluster, {}, {}};
     for (const auto& value : list) {
         const QJsonObject form = value.toObject();
         letter.forms.push_back({form[QLatin1String("feature")].toString().toStdString(),

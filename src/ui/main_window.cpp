@@ -12,6 +12,7 @@
 
 #include <QCloseEvent>
 #include <QDir>
+#include <QDirIterator>
 #include <QDragEnterEvent>
 #include <QFileDialog>
 #include <QFileInfo>
@@ -47,6 +48,19 @@ QStringList droppedFiles(const QMimeData* data)
     return files;
 }
 
+/// A folder as large as a package, not a collection.
+bool isSmallFolder(const QString& folder)
+{
+    constexpr int kMostFiles = 200;
+    QDirIterator files(folder, QDir::Files | QDir::NoDotAndDotDot, QDirIterator::Subdirectories);
+    int count = 0;
+    while (files.hasNext() && count <= kMostFiles) {
+        files.next();
+        ++count;
+    }
+    return count > 0 && count <= kMostFiles;
+}
+
 } // namespace
 
 Questions Questions::asDialogs()
@@ -71,6 +85,7 @@ Questions Questions::asDialogs()
                             "*.woff2);;All files (*)"));
         },
         RightsQuestions::asDialogs(),
+        QStandardPaths::writableLocation(QStandardPaths::DownloadLocation),
     };
 }
 
@@ -135,9 +150,9 @@ void MainWindow::build()
     m_rail->addStation(QStringLiteral("stationFind"), tr("Find"));
     m_rail->addStation(QStringLiteral("stationCompose"), tr("Compose"));
     m_stack = new QStackedWidget(this);
-    m_find =
-        new FindPage({m_job, m_fonts, m_catalogue, m_feed, m_inbox, m_questions.rights, m_questions.package},
-                     m_theme, this);
+    m_find = new FindPage({m_job, m_fonts, m_catalogue, m_feed, m_inbox, m_questions.rights,
+                           m_questions.downloads, m_questions.package},
+                          m_theme, this);
     m_compose = new ComposePage(m_job, m_designs, m_theme, this);
     m_stack->addWidget(m_find);
     m_stack->addWidget(m_compose);
@@ -343,20 +358,16 @@ void MainWindow::dropEvent(QDropEvent* event)
 {
     event->acceptProposedAction();
     const QStringList files = droppedFiles(event->mimeData());
-    // A package is looked into before anything of it is taken; fonts and folders join the list as they lie.
-    const bool is_package = files.size() == 1 && QFileInfo(files.front()).isFile() &&
-                            !looksLikeFontFile(files.front().toStdString());
+    // A package, also an unpacked one, is looked into before anything of it is taken; fonts, and folders full
+    // of them, join the list as they lie.
+    const bool is_package = files.size() == 1 && !looksLikeFontFile(files.front().toStdString()) &&
+                            (QFileInfo(files.front()).isFile() || isSmallFolder(files.front()));
     if (is_package) {
         openStation(Find);
         return m_find->openPackage(files.front());
     }
     m_library.addFiles(files);
     m_find->setSearching(true);
-}
-
-void MainWindow::lookInDownloads(const QString& folder)
-{
-    m_find->lookInDownloads(folder);
 }
 
 void MainWindow::closeEvent(QCloseEvent* event)

@@ -36,6 +36,8 @@ struct Questions
     /// A package to look into; empty when the person changed their mind.
     std::function<QString(QWidget* parent)> package;
     RightsQuestions rights;
+    /// The person's download folder, looked into when they switch that on.
+    QString downloads = {};
 
     static Questions asDialogs();
 };
@@ -57,8 +59,6 @@ public:
     FontListModel& fonts() { return m_fonts; }
     CatalogueFeed& feed() { return m_feed; }
     FindPage& findPage() { return *m_find; }
-    /// Offers packages of the person's download folder.
-    void lookInDownloads(const QString& folder);
     void openStation(Station station);
     /// Something that has to be told once the window is there, a damaged file for example.
     void tell(const Error& error);

@@ -25,6 +25,8 @@ struct WindowFixture
         };
         questions.font_folder = [this](QWidget*) { return font_folder; };
         questions.package = [this](QWidget*) { return package; };
+        questions.downloads =
+            QString::fromStdString((demoFontFolder() / ".." / "catalogue" / "packages").string());
         questions.rights.paper = [this](QWidget*) { return paper; };
         questions.rights.letter_path = [this](QWidget*, const QString&) { return letter_path; };
         questions.rights.open_mail = [this](const QUrl& url) { mail = url; };

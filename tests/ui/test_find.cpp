@@ -142,6 +142,8 @@ private slots:
     void faultsShowWithARetry();
     void brokenTransfersCanBeTriedAgain();
     void packagesOfTheDownloadFolderAreOffered();
+    void allStylesAreShownOnRequest();
+    void anUnpackedPackageIsLookedIntoToo();
     void largeTextFits();
 };
 
@@ -644,11 +646,45 @@ void TestFind::brokenTransfersCanBeTriedAgain()
 void TestFind::packagesOfTheDownloadFolderAreOffered()
 {
     FindFixture f;
-    f.window->lookInDownloads(catalogueFolder() + "/packages");
-    f.rest();
+    QVERIFY(!f.window->findChild<QPushButton*>("offerOpen")); // not before it is switched on
+    f.press("watchDownloads");
     f.press("offerOpen");
     QVERIFY(!f.find<QLabel>("intakeName")->text().isEmpty());
     QVERIFY(f.find<QTreeWidget>("intakeTree")->topLevelItemCount() > 0);
+}
+
+void TestFind::allStylesAreShownOnRequest()
+{
+    standin::CatalogueServer server(demoCatalogue());
+    FindFixture f;
+    f.window->feed().useAddress(QUrl(QString("http://127.0.0.1:%1").arg(server.listen())));
+    f.rest();
+    f.find<QLineEdit>("fontSearch")->setText("weights"); // a tag of the listing
+    f.rest();
+    f.select("Maypole Hand");
+    f.press("openCard");
+    QCOMPARE(f.find<QAbstractButton>("cardStyles")->text(), QStringLiteral("All 4 styles"));
+    f.press("cardStyles");
+    int shown = 0;
+    for (const auto* view : f.find<QWidget>("compareScroll")->findChildren<WordsView*>())
+        shown += view->isVisible();
+    QCOMPARE(shown, 4);
+    f.press("compareBack");
+    f.press("openCard");
+    f.press("cardTab4");
+    f.select("Maypole Hand");
+}
+
+void TestFind::anUnpackedPackageIsLookedIntoToo()
+{
+    FindFixture f;
+    const auto contents = inspectPackage(::package("stallholder-bits.zip").toStdString());
+    QVERIFY(contents);
+    const auto folder = f.folder.path() / "unpacked";
+    QVERIFY(takeEntries(*contents, usualChoice(*contents), folder, OnConflict::Keep));
+    f.drop(QString::fromStdString(folder.string()));
+    QCOMPARE(f.inTree("Fonts", 1).first(), QStringLiteral("May sell"));
+    QVERIFY(f.inTree("Key maps").first().contains("keymap.png"));
 }
 
 void TestFind::largeTextFits()
@@ -656,7 +692,7 @@ void TestFind::largeTextFits()
     FindFixture f(test::WindowFixture::firstJob(), 2.0);
     f.window->resize(1280, 800);
     f.rest();
-    for (const char* name : {"wishBar", "fontList", "composeFont", "openRights"})
+    for (const char* name : {"wishBar", "fontList", "composeFont"})
         QVERIFY2(f.find<QWidget>(name)->visibleRegion().boundingRect().height() > 20, name);
     QVERIFY(f.list()->height() > 200);
 }

@@ -67,7 +67,9 @@ std::vector<LetterForms> formsOf(const FontFace& face, const std::string& words,
                 end = std::min<std::size_t>(end, other.cluster);
         out.push_back({letter,
                        line.substr(std::min<std::size_t>(glyph.cluster, line.size()), end - glyph.cluster),
-                       glyph.cluster, std::move(forms)});
+                       glyph.cluster,
+                       {},
+                       std::move(forms)});
     }
     return out;
 }
@@ -144,6 +146,12 @@ Result<FitShape> fitShapeOf(const SetWords& set, double units_per_em, std::vecto
     }
     marks.missing = set.missing;
     marks.alternates = std::move(alternates);
+    for (auto& letter : marks.alternates)
+        for (std::size_t i = 0; i < set.letters.size(); ++i)
+            if (set.letters[i].line == letter.letter.line && set.letters[i].glyph == letter.letter.glyph) {
+                const Box box = bounds(*set.glyphs_fu[i].paths);
+                letter.at = set.glyphs_fu[i].at + Point{(box.x0 + box.x1) / 2, (box.y0 + box.y1) / 2};
+            }
     marks.traits = traits;
     return shape;
 }
@@ -187,6 +195,8 @@ Result<FitMarks> marksAt(const FitShape& shape, const FinishedSize& size)
             **place = mapped(**place, by, scale);
     for (auto& pair : marks.pairs)
         pair.between = by.map(pair.between);
+    for (auto& letter : marks.alternates)
+        letter.at = by.map(letter.at);
     for (auto& middle : marks.middles)
         middle = by.map(middle);
     for (auto& point : marks.sharp_points)

@@ -32,6 +32,8 @@ struct LetterForms
     std::string text;
     /// Byte in the line where the letter begins.
     std::uint32_t cluster = 0;
+    /// Middle of its ink, in the unit of the marks.
+    Point at;
     std::vector<Alternate> forms;
 };
 

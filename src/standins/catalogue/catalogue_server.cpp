@@ -1,5 +1,7 @@
 #include "standins/catalogue/catalogue_server.h"
 
+#include "core/base/file_output.h"
+
 #include <QHostAddress>
 #include <QHttpServerRequest>
 #include <QHttpServerResponder>
@@ -18,6 +20,7 @@ using Status = QHttpServerResponder::StatusCode;
 
 constexpr std::size_t kManyListings = 20'000;
 constexpr int kSlow_ms = 4000;
+constexpr std::size_t kLargestPicture = 8 << 20;
 
 struct Answer
 {

@@ -6,6 +6,7 @@
 
 #include <QButtonGroup>
 #include <QDate>
+#include <QDir>
 #include <QFileInfo>
 #include <QHBoxLayout>
 #include <QLabel>
@@ -21,6 +22,7 @@ namespace ink::ui {
 namespace {
 
 constexpr quint64 kCardSlot = 100, kKeyMapSlot = 101;
+constexpr qint64 kLargestPicture = 8 << 20;
 
 QString text(std::string_view utf8)
 {
@@ -135,12 +137,16 @@ QWidget* CardPage::buildHead()
     m_about->setMinimumWidth(10);
     m_buy = new QPushButton(tr("Buy a licence…"), head);
     m_buy->setObjectName(QStringLiteral("cardBuy"));
+    m_styles = new QPushButton(head);
+    m_styles->setObjectName(QStringLiteral("cardStyles"));
+    m_styles->setProperty("role", QStringLiteral("quiet"));
     m_main = new QPushButton(head);
     m_main->setObjectName(QStringLiteral("cardMain"));
     m_main->setProperty("role", QStringLiteral("main"));
     row->addWidget(back);
     row->addWidget(m_name);
     row->addWidget(m_about, 1);
+    row->addWidget(m_styles);
     row->addWidget(m_buy);
     row->addWidget(m_main);
     column->addLayout(row);
@@ -170,6 +176,7 @@ QWidget* CardPage::buildHead()
             emit composeWanted();
         }
     });
+    connect(m_styles, &QPushButton::clicked, this, [this] { emit stylesWanted(m_row); });
     connect(m_buy, &QPushButton::clicked, this, [this] { emit buyWanted(m_row); });
     return head;
 }
@@ -221,6 +228,7 @@ QWidget* CardPage::buildWords()
     m_marks->setObjectName(QStringLiteral("cardMarks"));
     side_column->addWidget(m_marks);
     side_column->addStretch(1);
+    side->setMinimumWidth(1);
     auto* scroll = scrolled(side, "cardMarksScroll", tr("Fit marks"));
     scroll->setFixedWidth(m_theme.scaled(310));
     row->addWidget(scroll);
@@ -240,13 +248,34 @@ QWidget* CardPage::buildSizes()
 
 QWidget* CardPage::buildPackage()
 {
-    m_package = new QLabel(this);
+    auto* holder = new QWidget(this);
+    holder->setMinimumWidth(1);
+    auto* column = new QVBoxLayout(holder);
+    column->setContentsMargins(kMargin, kMargin, kMargin, kMargin);
+    m_package = new QLabel(holder);
     m_package->setObjectName(QStringLiteral("cardPackage"));
     m_package->setWordWrap(true);
-    m_package->setAlignment(Qt::AlignTop);
-    m_package->setMargin(kMargin);
     m_package->setTextInteractionFlags(Qt::TextSelectableByMouse | Qt::TextSelectableByKeyboard);
-    return scrolled(m_package, "packageScroll", tr("What the package holds"));
+    m_picture = new QLabel(holder);
+    m_picture->setObjectName(QStringLiteral("cardPicture"));
+    m_picture->setAccessibleName(tr("Picture that came with the font"));
+    column->addWidget(m_package);
+    column->addWidget(m_picture);
+    column->addStretch(1);
+    return scrolled(holder, "packageScroll", tr("What the package holds"));
+}
+
+/// Pictures that came with a font are shown as they are, no wider than the page.
+void CardPage::showPicture(const QByteArray& bytes)
+{
+    QPixmap picture;
+    if (!picture.loadFromData(bytes)) {
+        m_picture->clear();
+        return;
+    }
+    const int widest = m_theme.scaled(560);
+    m_picture->setPixmap(picture.width() > widest ? picture.scaledToWidth(widest, Qt::SmoothTransformation)
+                                                  : picture);
 }
 
 void CardPage::open(int row, Tab tab)
@@ -275,6 +304,9 @@ void CardPage::open(int row, Tab tab)
     about.removeAll(QString());
     m_about->setText(about.join(QStringLiteral(" · ")));
     m_main->setText(is_listing ? tr("Fetch it") : tr("Set the words in it"));
+    const auto styles = m_fonts.stylesOf(row);
+    m_styles->setText(tr("All %1 styles").arg(styles));
+    m_styles->setVisible(styles > 1);
     m_buy->setVisible(is_listing && m_fonts.listing(row).has_shop);
     openTab(tab);
 }
@@ -407,6 +439,12 @@ void CardPage::showPackage()
 {
     if (m_fonts.isListing(m_row)) {
         m_package->setText(tr("Asking what the package holds …"));
+        m_picture->clear();
+        m_catalogue.preview(m_fonts.listing(m_row).id,
+                            [this, opened = m_opened](const Result<QByteArray>& bytes) {
+                                if (opened == m_opened)
+                                    showPicture(bytes ? *bytes : QByteArray());
+                            });
         m_catalogue.details(m_fonts.listing(m_row).id, [this, opened = m_opened](
                                                            const Result<ListingDetails>& details) {
             if (opened != m_opened)
@@ -429,6 +467,13 @@ void CardPage::showPackage()
         return;
     }
     const auto& entry = m_fonts.entry(m_row);
+    m_picture->clear();
+    const QDir folder(text(entry.path.parent_path().string()));
+    const auto pictures = folder.entryInfoList(
+        {QStringLiteral("*.png"), QStringLiteral("*.jpg"), QStringLiteral("*.jpeg")}, QDir::Files);
+    if (!pictures.isEmpty() && pictures.front().size() < kLargestPicture)
+        if (QFile file(pictures.front().absoluteFilePath()); file.open(QIODevice::ReadOnly))
+            showPicture(file.readAll());
     QString html = QStringLiteral("<h3>%1</h3><p>%2</p>")
                        .arg(text(entry.path.filename().string()).toHtmlEscaped(),
                             text(entry.path.parent_path().string()).toHtmlEscaped());

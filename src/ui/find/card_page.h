@@ -34,6 +34,7 @@ signals:
     void composeWanted();
     void fetchWanted(int row);
     void buyWanted(int row);
+    void stylesWanted(int row);
     void problem(const ink::Error& error);
 
 private:
@@ -46,6 +47,7 @@ private:
     void showKeyMap();
     void showSizes();
     void showPackage();
+    void showPicture(const QByteArray& bytes);
     void showRights();
     void take(std::shared_ptr<const RemoteKeyMap> map);
     void keepRecord(const RightsRecord& record, const QString& what);
@@ -64,6 +66,7 @@ private:
     QLabel* m_about = nullptr;
     QPushButton* m_main = nullptr;
     QPushButton* m_buy = nullptr;
+    QPushButton* m_styles = nullptr;
     QButtonGroup* m_tabs = nullptr;
     QStackedWidget* m_stack = nullptr;
     WordsView* m_view = nullptr;
@@ -74,6 +77,7 @@ private:
     GlyphGrid* m_key_map = nullptr;
     QWidget* m_sizes = nullptr;
     QLabel* m_package = nullptr;
+    QLabel* m_picture = nullptr;
     DossierView* m_dossier = nullptr;
 };
 

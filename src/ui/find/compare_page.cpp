@@ -54,9 +54,9 @@ ComparePage::ComparePage(JobModel& job, FontListModel& fonts, const Theme& theme
     });
 }
 
-void ComparePage::open(const std::vector<int>& rows)
+void ComparePage::open(std::vector<Pick> picks)
 {
-    m_rows = rows;
+    m_picks = std::move(picks);
     show();
 }
 
@@ -69,9 +69,12 @@ void ComparePage::show()
     auto* column = new QVBoxLayout(m_body);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(2 * kGrid);
-    for (const int row : m_rows) {
+    for (const Pick& pick : m_picks) {
+        const int row = pick.row;
         auto* head = new QHBoxLayout;
-        auto* name = new QPushButton(m_fonts.name(row), m_body);
+        auto* name = new QPushButton(pick.style.isEmpty() ? m_fonts.name(row)
+                                                          : m_fonts.name(row) + QLatin1Char(' ') + pick.style,
+                                     m_body);
         name->setProperty("role", QStringLiteral("link"));
         name->setFont(m_theme.heading(TextSize::Body));
         name->setAccessibleName(tr("Choose %1").arg(m_fonts.name(row)));
@@ -82,7 +85,7 @@ void ComparePage::show()
         head->addWidget(name);
         head->addWidget(figures, 1);
         column->addLayout(head);
-        Line line{row, new WordsView(m_theme, m_body), new WordsView(m_theme, m_body), figures};
+        Line line{pick, new WordsView(m_theme, m_body), new WordsView(m_theme, m_body), figures};
         for (auto* view : {line.plain, line.dressed}) {
             view->setScale(logicalDpiX() / 25.4);
             view->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
@@ -122,11 +125,12 @@ void ComparePage::ask(std::size_t at, bool dressed, const std::string& features)
             ask(at, true, dress);
     };
     const quint64 slot = kCompareSlots + 2 * at + (dressed ? 1 : 0);
-    if (m_fonts.isListing(line.row))
-        m_fonts.fits().requestListing(slot, m_job.job(), m_fonts.listing(line.row).id, {},
+    const int row = line.pick.row;
+    if (m_fonts.isListing(row))
+        m_fonts.fits().requestListing(slot, m_job.job(), m_fonts.listing(row).id, line.pick.style,
                                       QString::fromStdString(features), 1, done);
     else
-        m_fonts.fits().request(slot, m_job.job(), refOf(m_fonts.entry(line.row)), features, 1, done);
+        m_fonts.fits().request(slot, m_job.job(), refOf(m_fonts.entry(row)), features, 1, done);
 }
 
 } // namespace ink::ui

@@ -17,7 +17,13 @@ class ComparePage : public QWidget
 public:
     ComparePage(JobModel& job, FontListModel& fonts, const Theme& theme, QWidget* parent = nullptr);
 
-    void open(const std::vector<int>& rows);
+    /// A font of the list, and for a listing one of its styles.
+    struct Pick
+    {
+        int row = -1;
+        QString style;
+    };
+    void open(std::vector<Pick> picks);
 
 signals:
     void backWanted();
@@ -29,7 +35,7 @@ private:
 
     struct Line
     {
-        int row;
+        Pick pick;
         WordsView* plain;
         WordsView* dressed;
         QLabel* figures;
@@ -41,7 +47,7 @@ private:
     QWidget* m_body = nullptr;
     QPushButton* m_swashes = nullptr;
     std::vector<Line> m_lines;
-    std::vector<int> m_rows;
+    std::vector<Pick> m_picks;
     quint64 m_opened = 0;
 };
 

@@ -77,6 +77,7 @@ DossierView::DossierView(const Theme& theme, RightsQuestions questions, QWidget*
     auto* holder = new QWidget(scroll);
     m_outer = new QVBoxLayout(holder);
     m_outer->setContentsMargins(kMargin, kMargin, kMargin, kMargin);
+    holder->setMinimumWidth(1);
     scroll->setWidget(holder);
     row->addWidget(scroll, 3);
 

@@ -1,5 +1,6 @@
 #include "ui/find/find_filter.h"
 
+#include <QDate>
 #include <QRegularExpression>
 
 #include <limits>
@@ -7,6 +8,9 @@
 namespace ink::ui {
 namespace {
 
+/// A listing that was fetched so often is in much use already.
+constexpr qint64 kOften = 4000;
+constexpr double kFewNodes = 40.0;
 constexpr double kUnknown = std::numeric_limits<double>::max();
 
 double priceOf(const QString& price)
@@ -69,9 +73,26 @@ bool FindFilter::fulfils(int row, FindWish wish) const
 {
     if (wish == FindWish::AreMine)
         return !m_fonts.isListing(row);
-    if (wish == FindWish::MaySell) {
-        const auto* rights = m_fonts.knownRights(row);
-        return rights && rights->dossier.verdict == Verdict::MaySell;
+    const auto* rights = m_fonts.knownRights(row);
+    const auto hasVerdict = [&](Verdict verdict) { return rights && rights->dossier.verdict == verdict; };
+    const bool is_listing = m_fonts.isListing(row);
+    switch (wish) {
+    case FindWish::MaySell:
+        return hasVerdict(Verdict::MaySell);
+    case FindWish::MaySellWithinLimits:
+        return hasVerdict(Verdict::SellWithinLimits);
+    case FindWish::AreGiftsOnly:
+        return hasVerdict(Verdict::GiftsOnly);
+    case FindWish::AreToBeAsked:
+        return hasVerdict(Verdict::AskFirst) || hasVerdict(Verdict::EvidenceDisagrees);
+    case FindWish::CostNothing:
+        return !is_listing || priceOf(m_fonts.listing(row).price) == 0.0;
+    case FindWish::AreOfThisYear:
+        return is_listing && m_fonts.listing(row).published.left(4).toInt() == QDate::currentDate().year();
+    case FindWish::AreOftenFetched:
+        return is_listing && m_fonts.listing(row).popularity >= kOften;
+    default:
+        break;
     }
     const auto* preview = m_fonts.known(row);
     if (!preview || !preview->card)
@@ -86,6 +107,20 @@ bool FindFilter::fulfils(int row, FindWish wish) const
         return marks.hasSwash();
     case FindWish::HaveEveryLetter:
         return marks.missing.empty();
+    case FindWish::StrokesHold:
+        return holdsStroke(marks, defaultLimits(m_fonts.job().process)) != Holds::Not;
+    case FindWish::GapsStayOpen:
+        return holdsGap(marks, defaultLimits(m_fonts.job().process)) != Holds::Not;
+    case FindWish::PiecesHold:
+        return holdsPieces(marks, defaultLimits(m_fonts.job().process)) != Holds::Not;
+    case FindWish::HaveFewNodes:
+        return marks.nodesPerLetter() < kFewNodes;
+    case FindWish::HaveNoSharpPoints:
+        return marks.sharp_points.empty();
+    case FindWish::HaveNoMiddles:
+        return marks.middles.empty();
+    case FindWish::HaveHiddenForms:
+        return !marks.traits.private_only.empty();
     default:
         return false;
     }
@@ -140,6 +175,10 @@ double FindFilter::keyOf(int row) const
                           : 0.0;
     case FindOrder::Popular:
         return is_listing ? -double(m_fonts.listing(row).popularity) : 0.0;
+    case FindOrder::BestVerdict: {
+        const auto* rights = m_fonts.knownRights(row);
+        return rights ? double(rights->dossier.verdict) : kUnknown;
+    }
     default:
         break;
     }
@@ -166,6 +205,16 @@ double FindFilter::keyOf(int row) const
         return double(marks.middles.size());
     case FindOrder::FewestSharpPoints:
         return double(marks.sharp_points.size());
+    case FindOrder::MostJoins:
+        return marks.pairs.empty() ? 0.0 : -double(marks.joins) / double(marks.pairs.size());
+    case FindOrder::MostForms: {
+        double forms = 0;
+        for (const auto& letter : marks.alternates)
+            forms -= double(letter.forms.size());
+        return forms;
+    }
+    case FindOrder::FewestMissing:
+        return double(marks.missing.size());
     default:
         return 0.0;
     }
@@ -205,6 +254,32 @@ QString inWords(FindWish wish, const Job& job, const FontListModel&)
         return QObject::tr("have every letter");
     case FindWish::AreMine:
         return QObject::tr("are mine already");
+    case FindWish::StrokesHold:
+        return QObject::tr("have strokes that hold");
+    case FindWish::GapsStayOpen:
+        return QObject::tr("have gaps that stay open");
+    case FindWish::PiecesHold:
+        return QObject::tr("have no piece that is too small");
+    case FindWish::HaveFewNodes:
+        return QObject::tr("have fewer than 40 nodes a letter");
+    case FindWish::HaveNoSharpPoints:
+        return QObject::tr("have no sharp points");
+    case FindWish::HaveNoMiddles:
+        return QObject::tr("have no middles to weed");
+    case FindWish::HaveHiddenForms:
+        return QObject::tr("have hidden forms");
+    case FindWish::MaySellWithinLimits:
+        return QObject::tr("may be sold within limits");
+    case FindWish::AreGiftsOnly:
+        return QObject::tr("are for gifts only");
+    case FindWish::AreToBeAsked:
+        return QObject::tr("need a question first");
+    case FindWish::CostNothing:
+        return QObject::tr("cost nothing");
+    case FindWish::AreOfThisYear:
+        return QObject::tr("are of this year");
+    case FindWish::AreOftenFetched:
+        return QObject::tr("are often fetched");
     }
     return {};
 }
@@ -236,6 +311,14 @@ QString inWords(FindOrder order)
         return QObject::tr("fewest middles first");
     case FindOrder::FewestSharpPoints:
         return QObject::tr("fewest sharp points first");
+    case FindOrder::MostJoins:
+        return QObject::tr("best joined first");
+    case FindOrder::MostForms:
+        return QObject::tr("most other forms first");
+    case FindOrder::FewestMissing:
+        return QObject::tr("most complete first");
+    case FindOrder::BestVerdict:
+        return QObject::tr("freest to sell first");
     }
     return {};
 }

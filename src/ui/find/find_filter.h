@@ -10,8 +10,31 @@
 namespace ink::ui {
 
 /// Continuations of "Show me fonts that …".
-enum class FindWish { HoldInProcess, MaySell, Join, HaveSwash, HaveEveryLetter, AreMine };
-inline constexpr int kFindWishes = 6;
+enum class FindWish {
+    HoldInProcess,
+    MaySell,
+    Join,
+    HaveSwash,
+    HaveEveryLetter,
+    AreMine,
+    // Less often asked for, in a menu.
+    StrokesHold,
+    GapsStayOpen,
+    PiecesHold,
+    HaveFewNodes,
+    HaveNoSharpPoints,
+    HaveNoMiddles,
+    HaveHiddenForms,
+    MaySellWithinLimits,
+    AreGiftsOnly,
+    AreToBeAsked,
+    CostNothing,
+    AreOfThisYear,
+    AreOftenFetched
+};
+inline constexpr int kFindWishes = 19;
+/// The first so many stand in the window.
+inline constexpr int kFirstWishes = 6;
 
 enum class FindOrder {
     AsTheyCame,
@@ -25,9 +48,13 @@ enum class FindOrder {
     FewestPieces,
     FewestNodes,
     FewestMiddles,
-    FewestSharpPoints
+    FewestSharpPoints,
+    MostJoins,
+    MostForms,
+    FewestMissing,
+    BestVerdict
 };
-inline constexpr int kFindOrders = 12;
+inline constexpr int kFindOrders = 16;
 
 class FindFilter : public QSortFilterProxyModel
 {

@@ -26,6 +26,7 @@ namespace {
 
 /// Marks of this many fonts are made ahead for the filters; more only as they come into sight.
 constexpr int kMostAhead = 600;
+constexpr auto kWatchKey = "find/watch-downloads";
 constexpr int kLearnAfter_ms = 250;
 /// The fonts out of sight wait until nobody has typed for so long.
 constexpr int kLookAheadAfter_ms = 1200;
@@ -79,6 +80,7 @@ FindPage::FindPage(FindServices services, const Theme& theme, QWidget* parent)
     connectPages();
     showJob();
     showFeed();
+    watchDownloads(m_downloads->isChecked());
 }
 
 void FindPage::connectPages()
@@ -103,6 +105,7 @@ void FindPage::connectPages()
     connect(m_card, &CardPage::composeWanted, this, &FindPage::composeWanted);
     connect(m_card, &CardPage::fetchWanted, this, &FindPage::fetch);
     connect(m_card, &CardPage::buyWanted, this, &FindPage::buy);
+    connect(m_card, &CardPage::stylesWanted, this, &FindPage::showStyles);
     connect(m_card, &CardPage::problem, this, &FindPage::problem);
     connect(m_compare_page, &ComparePage::backWanted, this, [this] { show(List); });
     connect(m_compare_page, &ComparePage::chosen, this, [this](int row) {
@@ -154,6 +157,11 @@ QWidget* FindPage::buildHead(QWidget* parent)
     auto* folder = new QPushButton(tr("Open a folder…"), first_holder);
     folder->setObjectName(QStringLiteral("openFolder"));
     folder->setProperty("role", QStringLiteral("quiet"));
+    m_downloads = new QPushButton(tr("My downloads too"), first_holder);
+    m_downloads->setObjectName(QStringLiteral("watchDownloads"));
+    m_downloads->setCheckable(true);
+    m_downloads->setProperty("role", QStringLiteral("wish"));
+    m_downloads->setToolTip(tr("Offer packages that lie in your download folder"));
     m_feed = new QLabel(first_holder);
     m_feed->setObjectName(QStringLiteral("feedState"));
     m_feed->setFont(m_theme.text(TextSize::Small));
@@ -163,7 +171,7 @@ QWidget* FindPage::buildHead(QWidget* parent)
     m_compare_open = new QPushButton(first_holder);
     m_compare_open->setObjectName(QStringLiteral("compareOpen"));
     for (QWidget* widget : std::initializer_list<QWidget*>{m_count, m_search, m_order, package, folder,
-                                                           m_compare_open, m_feed, m_retry})
+                                                           m_downloads, m_compare_open, m_feed, m_retry})
         first->addWidget(widget);
     m_compare_open->setVisible(false);
     column->addWidget(first_holder);
@@ -194,9 +202,15 @@ QWidget* FindPage::buildHead(QWidget* parent)
             openPackage(path);
     });
     connect(folder, &QPushButton::clicked, this, &FindPage::folderWanted);
+    connect(m_downloads, &QPushButton::toggled, this, &FindPage::watchDownloads);
+    connect(&m_watcher, &QFileSystemWatcher::directoryChanged, this, &FindPage::lookInDownloads);
+    m_downloads->setChecked(settings().value(kWatchKey).toBool());
     connect(m_retry, &QPushButton::clicked, &m_services.feed, &CatalogueFeed::retry);
     connect(m_compare_open, &QPushButton::clicked, this, [this] {
-        m_compare_page->open(m_compared);
+        std::vector<ComparePage::Pick> picks;
+        for (const int row : m_compared)
+            picks.push_back({row, {}});
+        m_compare_page->open(std::move(picks));
         show(Compare);
     });
     return head;
@@ -303,6 +317,7 @@ QWidget* FindPage::buildPanel()
     m_panel->setAccessibleName(tr("The chosen font"));
     m_panel->setWidgetResizable(true);
     m_panel->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    panel->setMinimumWidth(1); // texts wrap rather than reach beyond the panel
     m_panel->setWidget(panel);
     connect(m_main, &QPushButton::clicked, this, [this] {
         const int row = currentRow();
@@ -580,6 +595,22 @@ void FindPage::toggleCompared()
     showPanel();
 }
 
+void FindPage::showStyles(int row)
+{
+    std::vector<ComparePage::Pick> picks;
+    if (m_fonts.isListing(row)) {
+        for (const auto& style : m_fonts.listing(row).styles)
+            picks.push_back({row, style});
+    } else {
+        for (int other = 0; other < m_fonts.rowCount(); ++other)
+            if (!m_fonts.isListing(other) &&
+                m_fonts.entry(other).info.family == m_fonts.entry(row).info.family)
+                picks.push_back({other, {}});
+    }
+    m_compare_page->open(std::move(picks));
+    show(Compare);
+}
+
 std::vector<OwnedFont> FindPage::owned() const
 {
     std::vector<OwnedFont> fonts;
@@ -634,6 +665,23 @@ void FindPage::tookIn(const QString& folder, const std::vector<std::string>& dig
             }
     m_fonts.rightsReader().forget();
     emit fontsTaken(folder);
+}
+
+QSettings FindPage::settings() const
+{
+    return QSettings(QString::fromStdString((m_services.inbox.parent_path() / "settings.ini").string()),
+                     QSettings::IniFormat);
+}
+
+void FindPage::watchDownloads(bool is_on)
+{
+    settings().setValue(kWatchKey, is_on);
+    if (!m_watcher.directories().isEmpty())
+        m_watcher.removePaths(m_watcher.directories());
+    if (!is_on || m_services.downloads.isEmpty() || !m_transfers)
+        return;
+    m_watcher.addPath(m_services.downloads);
+    lookInDownloads(m_services.downloads);
 }
 
 void FindPage::lookInDownloads(const QString& folder)

@@ -7,6 +7,8 @@
 #include "ui/find/intake_page.h"
 #include "ui/find/transfers.h"
 
+#include <QFileSystemWatcher>
+#include <QSettings>
 #include <QTimer>
 
 class QListView;
@@ -28,6 +30,8 @@ struct FindServices
     /// Where fetched packages and what is taken out of them lie.
     std::filesystem::path inbox;
     RightsQuestions rights_questions;
+    /// The person's download folder.
+    QString downloads;
     /// A package to open; empty when the person changed their mind.
     std::function<QString(QWidget* parent)> package;
 };
@@ -48,8 +52,6 @@ public:
     bool hasLookedAhead() const;
     void openPackage(const QString& path, const QString& listing = {});
     void openCard(CardPage::Tab tab);
-    /// Packages that lie in the person's download folder are offered.
-    void lookInDownloads(const QString& folder);
 
 signals:
     void composeWanted();
@@ -77,6 +79,10 @@ private:
     void learn();
     void setShownMark(std::optional<FitMarkKind> kind);
     void show(Place place);
+    void showStyles(int row);
+    QSettings settings() const;
+    void watchDownloads(bool is_on);
+    void lookInDownloads(const QString& folder);
     void fetch(int row);
     void buy(int row);
     void toggleCompared();
@@ -103,6 +109,8 @@ private:
     WishBar* m_wishes = nullptr;
     FontLineDelegate* m_delegate = nullptr;
 
+    QFileSystemWatcher m_watcher;
+    QPushButton* m_downloads = nullptr;
     QLabel* m_count = nullptr;
     QLineEdit* m_search = nullptr;
     Choice* m_order = nullptr;

@@ -42,7 +42,7 @@ private:
     FitMarkLine& add(FitMarkKind kind, Mark mark, const QString& figure, const QString& words,
                      const QString& explanation)
     {
-        return m_lines.emplace_back(FitMarkLine{kind, mark, figure, words, explanation, {}});
+        return m_lines.emplace_back(FitMarkLine{kind, mark, figure, words, explanation, {}, false});
     }
 
     void addMissing()
@@ -132,12 +132,15 @@ private:
         const bool has_swash = swashes > 0;
         const QString text =
             has_swash ? counted(swashes, "swash", "swashes") : counted(forms, "other form", "other forms");
-        add(FitMarkKind::Swashes, Mark::InOrder, text.section(QLatin1Char(' '), 0, 0),
-            text.section(QLatin1Char(' '), 1),
-            has_swash
-                ? QObject::tr("For %1; and %2 in all.")
-                      .arg(letters.join(QStringLiteral(", ")), counted(forms, "other form", "other forms"))
-                : QObject::tr("Other forms of these letters, none of them a swash."));
+        auto& line = add(FitMarkKind::Swashes, Mark::InOrder, text.section(QLatin1Char(' '), 0, 0),
+                         text.section(QLatin1Char(' '), 1),
+                         has_swash ? QObject::tr("For %1; and %2 in all.")
+                                         .arg(letters.join(QStringLiteral(", ")),
+                                              counted(forms, "other form", "other forms"))
+                                   : QObject::tr("Other forms of these letters, none of them a swash."));
+        for (const auto& letter : m_marks.alternates)
+            if (!has_swash || std::ranges::any_of(letter.forms, &Alternate::is_swash))
+                line.places.emplace_back(at(letter.at), at(letter.at));
     }
 
     void addMiddles()
@@ -159,13 +162,29 @@ private:
         // From memory of the trade: a plotter runs smoothly up to about 40 nodes a letter.
         constexpr double kMany = 60.0;
         const double nodes = m_marks.nodesPerLetter();
-        add(FitMarkKind::Nodes, nodes > kMany ? Mark::LookAt : Mark::InOrder,
-            QString::number(std::lround(nodes)), QObject::tr("nodes a letter"),
-            QObject::tr("%1 in all%2.")
-                .arg(m_marks.nodes)
-                .arg(nodes > kMany
-                         ? QObject::tr("; the knife may stutter, fewer nodes can be asked for in Compose")
-                         : QString()));
+        auto& line =
+            add(FitMarkKind::Nodes, nodes > kMany ? Mark::LookAt : Mark::InOrder,
+                QString::number(std::lround(nodes)), QObject::tr("nodes a letter"),
+                QObject::tr("%1 in all%2.")
+                    .arg(m_marks.nodes)
+                    .arg(nodes > kMany
+                             ? QObject::tr("; the knife may stutter, fewer nodes can be asked for in Compose")
+                             : QString()));
+        line.are_dots = true;
+        const double scale = m_card.width_mm / m_card.shape->ink_fu.width();
+        const Affine by{
+            scale, 0, 0, scale, -m_card.shape->ink_fu.x0 * scale, -m_card.shape->ink_fu.y0 * scale};
+        for (const auto& piece : m_card.shape->outline_fu.pieces) {
+            addNodesOf(piece.outer, by, line);
+            for (const auto& middle : piece.middles)
+                addNodesOf(middle, by, line);
+        }
+    }
+
+    void addNodesOf(const Contour& ring, const Affine& by, FitMarkLine& line) const
+    {
+        for (const auto& s : ring.segments)
+            line.places.emplace_back(at(by.map(s.start())), at(by.map(s.start())));
     }
 
     void addSharpPoints()
@@ -211,6 +230,12 @@ void paintPlaces(QPainter& painter, const FitMarkLine& line, const QTransform& p
     const QColor colour = theme.colours().madder;
     for (const auto& [from, to] : line.places) {
         const QPointF a = place.map(from), b = place.map(to), centre = (a + b) / 2;
+        if (line.are_dots) {
+            painter.setPen(Qt::NoPen);
+            painter.setBrush(colour);
+            painter.drawEllipse(centre, 2, 2);
+            continue;
+        }
         const double reach = QLineF(a, b).length() / 2;
         painter.setPen(QPen(theme.colours().card, 5));
         const double radius = std::max(reach + 4, 7.0);

@@ -36,6 +36,8 @@ struct FitMarkLine
     QString explanation;
     /// Where it comes from, mm, y down from the top of the ink; pairs of points are drawn as a measure.
     std::vector<std::pair<QPointF, QPointF>> places;
+    /// Many small places, drawn as dots.
+    bool are_dots = false;
 };
 
 /// The most telling first.

@@ -57,6 +57,14 @@ QString FontListModel::name(int row) const
     return r.listing ? r.listing->name : QString::fromStdString(r.entry.info.readableName());
 }
 
+int FontListModel::stylesOf(int row) const
+{
+    if (isListing(row))
+        return static_cast<int>(listing(row).styles.size());
+    return static_cast<int>(std::ranges::count_if(
+        m_rows, [&](const Row& r) { return !r.listing && r.entry.info.family == entry(row).info.family; }));
+}
+
 QVariant FontListModel::data(const QModelIndex& index, int role) const
 {
     if (!checkIndex(index, CheckIndexOption::IndexIsValid))

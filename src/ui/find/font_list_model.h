@@ -43,6 +43,8 @@ public:
     const FontEntry& entry(int row) const { return at(row).entry; }
     const Listing& listing(int row) const { return *at(row).listing; }
     QString name(int row) const;
+    /// Styles of the same family: of a listing, or among the person's own fonts.
+    int stylesOf(int row) const;
     /// -1 when the font is not in the list.
     int rowOf(const FontRef& font) const;
 

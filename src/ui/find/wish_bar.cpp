@@ -15,7 +15,7 @@ WishBar::WishBar(FindFilter& filter, FontListModel& fonts, const Theme& theme, Q
     auto* lead = new QLabel(tr("Show me fonts that"), this);
     lead->setProperty("role", QStringLiteral("soft"));
     row->addWidget(lead);
-    for (int i = 0; i < kFindWishes; ++i) {
+    for (int i = 0; i < kFirstWishes; ++i) {
         auto* button = new QPushButton(this);
         button->setObjectName(QStringLiteral("wish%1").arg(i));
         button->setCheckable(true);
@@ -49,13 +49,35 @@ WishBar::WishBar(FindFilter& filter, FontListModel& fonts, const Theme& theme, Q
     }
     m_kinds->setMenu(m_kind_menu);
     row->addWidget(m_kinds);
+    m_more = new QPushButton(this);
+    m_more->setObjectName(QStringLiteral("wishMore"));
+    m_more->setProperty("role", QStringLiteral("wish"));
+    m_more->setFont(theme.text(TextSize::Small));
+    m_more_menu = new QMenu(m_more);
+    for (int i = kFirstWishes; i < kFindWishes; ++i) {
+        auto* action = m_more_menu->addAction(inWords(static_cast<FindWish>(i), m_fonts.job(), m_fonts));
+        action->setCheckable(true);
+        connect(action, &QAction::toggled, this, [this, i](bool is_on) {
+            m_filter.setWish(static_cast<FindWish>(i), is_on);
+            showMore();
+            emit this->changed();
+        });
+    }
+    m_more->setMenu(m_more_menu);
+    row->addWidget(m_more);
+    showMore();
     showKinds();
     showCounts();
 }
 
 void WishBar::showCounts()
 {
-    for (int i = 0; i < kFindWishes; ++i) {
+    for (int i = kFirstWishes; i < kFindWishes; ++i) {
+        const auto wish = static_cast<FindWish>(i);
+        m_more_menu->actions()[i - kFirstWishes]->setText(
+            QStringLiteral("%1  %2").arg(inWords(wish, m_fonts.job(), m_fonts)).arg(m_filter.countOf(wish)));
+    }
+    for (int i = 0; i < kFirstWishes; ++i) {
         const auto wish = static_cast<FindWish>(i);
         const QString text =
             QStringLiteral("%1  %2").arg(inWords(wish, m_fonts.job(), m_fonts)).arg(m_filter.countOf(wish));
@@ -64,6 +86,16 @@ void WishBar::showCounts()
             button->setText(text);
         button->setAccessibleName(tr("Show me fonts that %1").arg(text));
     }
+}
+
+void WishBar::showMore()
+{
+    QStringList wishes;
+    for (int i = kFirstWishes; i < kFindWishes; ++i)
+        if (m_more_menu->actions()[i - kFirstWishes]->isChecked())
+            wishes.append(inWords(static_cast<FindWish>(i), m_fonts.job(), m_fonts));
+    m_more->setText(wishes.isEmpty() ? tr("more …") : wishes.join(tr(" and ")));
+    m_more->setAccessibleName(tr("More wishes: %1").arg(m_more->text()));
 }
 
 void WishBar::showKinds()

@@ -28,10 +28,13 @@ signals:
 
 private:
     void showKinds();
+    void showMore();
 
     FindFilter& m_filter;
     FontListModel& m_fonts;
-    std::array<QPushButton*, kFindWishes> m_wishes{};
+    std::array<QPushButton*, kFirstWishes> m_wishes{};
+    QPushButton* m_more = nullptr;
+    QMenu* m_more_menu = nullptr;
     QPushButton* m_kinds = nullptr;
     QMenu* m_kind_menu = nullptr;
 };
