@@ -11,6 +11,7 @@
 #include <array>
 #include <cmath>
 #include <numbers>
+#include <set>
 
 namespace ink {
 namespace {
@@ -127,7 +128,7 @@ public:
         collect();
         const Edge* best = nullptr;
         for (const auto& edge : m_edges)
-            if (edge.is_ink == is_ink && length(edge.narrowest.centre - centre) <= reach &&
+            if (!edge.is_bridge && edge.is_ink == is_ink && length(edge.narrowest.centre - centre) <= reach &&
                 (!best || edge.narrowest.radius < best->narrowest.radius))
                 best = &edge;
         if (!best)
@@ -144,6 +145,8 @@ public:
         MedialAxis axis;
         const auto toPoint = [&](Point p) { return p * grid.step(); };
         for (const auto& edge : m_edges) {
+            if (edge.is_bridge)
+                continue;
             const Candidate& c = edge.narrowest;
             auto& list = edge.is_ink ? axis.strokes : axis.gaps;
             const auto [least, most] = std::minmax({edge.radius[0], edge.radius[1], c.radius});
@@ -172,6 +175,8 @@ private:
         bool is_ink = false;
         bool is_tip = false;
         bool has_neck = false;
+        /// Sides not quite opposite: no stroke, but a tip goes on through it.
+        bool is_bridge = false;
     };
     /// An edge of the whole diagram inside the frame, kept or not, by its ends.
     struct Link
@@ -280,11 +285,13 @@ private:
                     e.narrowest = c;
                     is_kept = true;
                 }
-            if (!is_kept)
+            if (!is_kept &&
+                std::max(first.separation, last.separation) < kBridging_deg * std::numbers::pi / 180)
                 continue;
             e.is_ink = isInk(one, lerp(v0, v1, 0.5));
+            e.is_bridge = !is_kept;
             m_edges.push_back(e);
-            m_links.back().is_kept = true;
+            m_links.back().is_kept = is_kept;
         }
     }
 
@@ -372,35 +379,57 @@ private:
         }
     }
 
-    /// Stretches are part of the tip as long as it goes on widening; curves may pause for a width.
-    template <class EdgesAt>
-    void followTip(std::size_t e, int from, const EdgesAt& edgesAt)
+    /// Where a walk up a tip stands.
+    struct Walk
     {
+        std::size_t edge = 0;
+        int from = 0;
         std::vector<std::size_t> pause;
         double pause_length = 0.0;
         double reached = 0.0;
-        while (!m_edges[e].is_tip && !m_edges[e].has_neck) {
-            const double radius = m_edges[e].radius[1 - from];
-            pause.push_back(e);
-            pause_length += m_edges[e].length;
-            if (radius - reached >= kWidening * pause_length) {
-                for (const auto i : pause)
+    };
+
+    /// Stretches are part of the tip as long as it goes on widening; curves may pause for a width. Where the
+    /// branch forks, every arm that widens goes on.
+    template <class EdgesAt>
+    void followTip(std::size_t first, int from, const EdgesAt& edgesAt)
+    {
+        std::vector<Walk> walks{{first, from, {}, 0.0, 0.0}};
+        std::set<std::size_t> seen;
+        while (!walks.empty()) {
+            Walk walk = std::move(walks.back());
+            walks.pop_back();
+            Edge& edge = m_edges[walk.edge];
+            if (edge.is_tip || edge.has_neck || !seen.insert(walk.edge).second)
+                continue;
+            const double radius = edge.radius[1 - walk.from];
+            walk.pause.push_back(walk.edge);
+            walk.pause_length += edge.length;
+            if (radius - walk.reached >= kWidening * walk.pause_length) {
+                for (const auto i : walk.pause)
                     m_edges[i].is_tip = true;
-                pause.clear();
-                pause_length = 0.0;
-                reached = radius;
-            } else if (pause_length > 2 * reached) {
-                return;
+                walk.pause.clear();
+                walk.pause_length = 0.0;
+                walk.reached = radius;
+            } else if (walk.pause_length > 2 * walk.reached || walk.pause.size() > kLongestPause) {
+                continue;
             }
-            const auto* v = m_edges[e].ends[1 - from];
-            const auto around = edgesAt(v);
-            if (around.size() != 2)
-                return;
-            e = around.begin()->second == e ? std::next(around.begin())->second : around.begin()->second;
-            from = m_edges[e].ends[0] == v ? 0 : 1;
+            const auto* v = edge.ends[1 - walk.from];
+            for (const auto& [vertex, next] : edgesAt(v))
+                if (next != walk.edge && m_edges[next].is_ink == edge.is_ink) {
+                    Walk arm = walk;
+                    arm.edge = next;
+                    arm.from = m_edges[next].ends[0] == v ? 0 : 1;
+                    walks.push_back(std::move(arm));
+                }
         }
     }
 
+    /// Where the sides are less than opposite for a moment, a tip still goes on; corners of 70 degrees and
+    /// more do not.
+    static constexpr double kBridging_deg = 110.0;
+    /// Edges of one pause: a walk that goes nowhere ends.
+    static constexpr std::size_t kLongestPause = 24;
     /// Half the widening of a stroke along its axis below which it counts as even (about half a degree).
     static constexpr double kWidening = 0.005;
     static constexpr double kNothing_grid = 1e-3;

@@ -150,18 +150,6 @@ QWidget* FindPage::buildHead(QWidget* parent)
     m_order->setAccessibleName(tr("Order of the fonts"));
     for (int i = 0; i < kFindOrders; ++i)
         m_order->addChoice(inWords(static_cast<FindOrder>(i)), {}, i);
-    auto* package = new QPushButton(tr("Open a package…"), first_holder);
-    package->setObjectName(QStringLiteral("openPackage"));
-    package->setProperty("role", QStringLiteral("quiet"));
-    package->setToolTip(tr("Or drop a package, a font or a folder anywhere on the window"));
-    auto* folder = new QPushButton(tr("Open a folder…"), first_holder);
-    folder->setObjectName(QStringLiteral("openFolder"));
-    folder->setProperty("role", QStringLiteral("quiet"));
-    m_downloads = new QPushButton(tr("My downloads too"), first_holder);
-    m_downloads->setObjectName(QStringLiteral("watchDownloads"));
-    m_downloads->setCheckable(true);
-    m_downloads->setProperty("role", QStringLiteral("wish"));
-    m_downloads->setToolTip(tr("Offer packages that lie in your download folder"));
     m_feed = new QLabel(first_holder);
     m_feed->setObjectName(QStringLiteral("feedState"));
     m_feed->setFont(m_theme.text(TextSize::Small));
@@ -170,8 +158,8 @@ QWidget* FindPage::buildHead(QWidget* parent)
     m_retry->setObjectName(QStringLiteral("feedRetry"));
     m_compare_open = new QPushButton(first_holder);
     m_compare_open->setObjectName(QStringLiteral("compareOpen"));
-    for (QWidget* widget : std::initializer_list<QWidget*>{m_count, m_search, m_order, package, folder,
-                                                           m_downloads, m_compare_open, m_feed, m_retry})
+    for (QWidget* widget :
+         std::initializer_list<QWidget*>{m_count, m_search, m_order, m_compare_open, m_feed, m_retry})
         first->addWidget(widget);
     m_compare_open->setVisible(false);
     column->addWidget(first_holder);
@@ -197,14 +185,6 @@ QWidget* FindPage::buildHead(QWidget* parent)
         learn();
         m_list->scrollToTop();
     });
-    connect(package, &QPushButton::clicked, this, [this] {
-        if (const QString path = m_services.package(this); !path.isEmpty())
-            openPackage(path);
-    });
-    connect(folder, &QPushButton::clicked, this, &FindPage::folderWanted);
-    connect(m_downloads, &QPushButton::toggled, this, &FindPage::watchDownloads);
-    connect(&m_watcher, &QFileSystemWatcher::directoryChanged, this, &FindPage::lookInDownloads);
-    m_downloads->setChecked(settings().value(kWatchKey).toBool());
     connect(m_retry, &QPushButton::clicked, &m_services.feed, &CatalogueFeed::retry);
     connect(m_compare_open, &QPushButton::clicked, this, [this] {
         std::vector<ComparePage::Pick> picks;
@@ -214,6 +194,37 @@ QWidget* FindPage::buildHead(QWidget* parent)
         show(Compare);
     });
     return head;
+}
+
+/// Where more fonts come from, below the list.
+QWidget* FindPage::buildFoot(QWidget* parent)
+{
+    auto* foot = new QWidget(parent);
+    auto* row = new FlowRow(foot, 3 * kGrid);
+    row->setContentsMargins(kMargin, 2 * kGrid, kMargin, 2 * kGrid);
+    auto* package = new QPushButton(tr("Open a package…"), foot);
+    package->setObjectName(QStringLiteral("openPackage"));
+    package->setProperty("role", QStringLiteral("quiet"));
+    package->setToolTip(tr("Or drop a package, a font or a folder anywhere on the window"));
+    auto* folder = new QPushButton(tr("Open a folder…"), foot);
+    folder->setObjectName(QStringLiteral("openFolder"));
+    folder->setProperty("role", QStringLiteral("quiet"));
+    m_downloads = new QPushButton(tr("My downloads too"), foot);
+    m_downloads->setObjectName(QStringLiteral("watchDownloads"));
+    m_downloads->setCheckable(true);
+    m_downloads->setProperty("role", QStringLiteral("wish"));
+    m_downloads->setToolTip(tr("Offer packages that lie in your download folder"));
+    for (QWidget* widget : std::initializer_list<QWidget*>{package, folder, m_downloads})
+        row->addWidget(widget);
+    connect(package, &QPushButton::clicked, this, [this] {
+        if (const QString path = m_services.package(this); !path.isEmpty())
+            openPackage(path);
+    });
+    connect(folder, &QPushButton::clicked, this, &FindPage::folderWanted);
+    connect(m_downloads, &QPushButton::toggled, this, &FindPage::watchDownloads);
+    connect(&m_watcher, &QFileSystemWatcher::directoryChanged, this, &FindPage::lookInDownloads);
+    m_downloads->setChecked(settings().value(kWatchKey).toBool());
+    return foot;
 }
 
 QWidget* FindPage::buildList()
@@ -242,6 +253,8 @@ QWidget* FindPage::buildList()
     m_empty->setWordWrap(true);
     m_empty->setFont(m_theme.heading(TextSize::Lead));
     column->addWidget(m_empty, 1);
+
+    column->addWidget(buildFoot(side));
 
     connect(m_list->selectionModel(), &QItemSelectionModel::currentChanged, this,
             [this](const QModelIndex& current) { choose(current); });

@@ -67,6 +67,7 @@ protected:
 private:
     QWidget* buildList();
     QWidget* buildHead(QWidget* parent);
+    QWidget* buildFoot(QWidget* parent);
     QWidget* buildPanel();
     void connectPages();
     void choose(const QModelIndex& current);

@@ -19,7 +19,14 @@ FlowRow::~FlowRow()
 void FlowRow::setGeometry(const QRect& area)
 {
     QLayout::setGeometry(area);
-    place(area, true);
+    place(area.marginsRemoved(contentsMargins()), true);
+}
+
+int FlowRow::heightForWidth(int width) const
+{
+    const QMargins margins = contentsMargins();
+    return place(QRect(0, 0, width - margins.left() - margins.right(), 0), false) + margins.top() +
+           margins.bottom();
 }
 
 QSize FlowRow::minimumSize() const
@@ -27,7 +34,8 @@ QSize FlowRow::minimumSize() const
     QSize size;
     for (const auto* item : m_items)
         size = size.expandedTo(item->minimumSize());
-    return size;
+    const QMargins margins = contentsMargins();
+    return size + QSize(margins.left() + margins.right(), margins.top() + margins.bottom());
 }
 
 int FlowRow::place(const QRect& area, bool moves) const

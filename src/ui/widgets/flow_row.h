@@ -21,7 +21,7 @@ public:
     }
     Qt::Orientations expandingDirections() const override { return {}; }
     bool hasHeightForWidth() const override { return true; }
-    int heightForWidth(int width) const override { return place(QRect(0, 0, width, 0), false); }
+    int heightForWidth(int width) const override;
     void setGeometry(const QRect& area) override;
     QSize sizeHint() const override { return minimumSize(); }
     QSize minimumSize() const override;
