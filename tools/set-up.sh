@@ -1,6 +1,8 @@
 # Sourced by ./start and ./check. say, stop and install_packages.
 # Lets ccache keep what uses precompiled headers (ccache manual, "Precompiled headers").
 export CCACHE_SLOPPINESS=pch_defines,time_macros
+# The core is compiled alike for ./start and for the tests (CMakePresets.json): one compilation serves both.
+export CCACHE_NOHASHDIR=1
 
 say() { printf '\033[1m%s\033[0m\n' "$*"; }
 stop() { printf '%s: %s\n' "$(basename "$0")" "$*" >&2; exit 1; }

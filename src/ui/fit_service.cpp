@@ -17,6 +17,35 @@ std::string contentOf(const FontRef& font)
            std::to_string(std::filesystem::file_size(font.path, problem));
 }
 
+/// From the two lines of kJoinSampleWords and kKindSampleWords.
+FaceTraits traitsOfSample(const RemoteWords& remote, std::string name,
+                          const std::shared_ptr<WeldCache>& welds)
+{
+    FaceTraits traits;
+    if (const auto pairs = letterPairs(remote.set, {remote.units_per_em, {}, welds}))
+        for (const auto& pair : *pairs)
+            if (pair.left.line == 0) {
+                ++traits.joins.pairs;
+                traits.joins.joins += pair.joins;
+            }
+    KindFacts facts;
+    facts.name = std::move(name);
+    facts.joins = traits.joins;
+    facts.units_per_em = remote.units_per_em;
+    facts.has_letters =
+        !remote.set.glyphs_fu.empty() && remote.set.missing.find(U'a') == std::u32string::npos;
+    std::vector<double> advances;
+    if (remote.set.lines.size() > 1)
+        for (const auto& glyph : remote.set.lines[1].shaped.glyphs)
+            advances.push_back(glyph.advance_fu);
+    facts.is_fixed_width = areEquallyWide(advances);
+    for (std::size_t i = 0; i < remote.set.letters.size(); ++i)
+        if (remote.set.letters[i].line == 1 && remote.set.letters[i].glyph == 0)
+            facts.stem = *remote.set.glyphs_fu[i].paths;
+    traits.kind = kindOf(facts);
+    return traits;
+}
+
 Result<std::shared_ptr<const FitShape>> localShape(FaceCache& faces, FitCache& cache, const Job& job,
                                                    const FontRef& font, const std::string& features,
                                                    const CancelToken& token,
@@ -42,6 +71,20 @@ Result<std::shared_ptr<const FitShape>> localShape(FaceCache& faces, FitCache& c
     auto shared = std::make_shared<const FitShape>(std::move(*shape));
     cache.keep(key, shared);
     return shared;
+}
+
+FitResult remoteCard(const RemoteWords& remote, const std::string& key, const FinishedSize& size,
+                     const FaceTraits& traits, FitCache& cache, const CancelToken& token,
+                     const std::shared_ptr<WeldCache>& welds)
+{
+    if (remote.set.glyphs_fu.empty())
+        return fail(remote.set.missing.empty() ? ErrorCode::NothingToCut : ErrorCode::NoGlyphs);
+    auto shape = fitShapeOf(remote.set, remote.units_per_em, remote.alternates, traits, token, welds);
+    if (!shape)
+        return fail(shape.error());
+    auto shared = std::make_shared<const FitShape>(std::move(*shape));
+    cache.keep(key, shared);
+    return cardOf(std::move(shared), size);
 }
 
 } // namespace
@@ -90,67 +133,70 @@ void FitService::request(quint64 slot, const Job& job, const FontRef& font, cons
                });
 }
 
-void FitService::askForSample(const QString& listing, const QString& style)
+/// What is true of a listing's font whatever the words are: asked for once, told from sample letters.
+void FitService::askForTraits(const Listing& listing, const QString& style, std::function<void()> then)
 {
-    const std::string key = listing.toStdString() + '\n' + style.toStdString();
+    const std::string key = listing.id.toStdString() + '\n' + style.toStdString();
+    const auto sample =
+        QString::fromStdString(std::string(kJoinSampleWords) + '\n' + std::string(kKindSampleWords));
     ++m_asking;
-    m_catalogue.words(
-        listing, style,
-        QString::fromUtf8(kJoinSampleWords.data(), static_cast<qsizetype>(kJoinSampleWords.size())), {},
-        [this, key](const Result<std::shared_ptr<const RemoteWords>>& words) {
-            --m_asking;
-            FaceTraits traits;
-            if (words)
-                if (const auto pairs = letterPairs((*words)->set, {(*words)->units_per_em, {}, m_welds}))
-                    traits.joins = {
-                        static_cast<std::size_t>(std::ranges::count_if(*pairs, &LetterPair::joins)),
-                        pairs->size()};
-            m_cache->keepTraits(key, std::move(traits));
-        });
+    m_catalogue.words(listing.id, style, sample, {},
+                      [this, key, name = listing.name,
+                       then = std::move(then)](const Result<std::shared_ptr<const RemoteWords>>& words) {
+                          --m_asking;
+                          if (!words) { // the words themselves will say what is wrong
+                              m_cache->keepTraits(key, {});
+                              return then();
+                          }
+                          m_pool.run(m_next_sample++, 0,
+                                     [this, remote = *words, key, name, welds = m_welds, cache = m_cache,
+                                      then](const CancelToken&) -> SlotPool::Answer {
+                                         cache->keepTraits(
+                                             key, traitsOfSample(*remote, name.toStdString(), welds));
+                                         return then;
+                                     });
+                      });
 }
 
-void FitService::requestListing(quint64 slot, const Job& job, const QString& listing, const QString& style,
+void FitService::requestListing(quint64 slot, const Job& job, const Listing& listing, const QString& style,
                                 const QString& features, int priority, Done done)
 {
-    const std::string key = FitCache::keyOf("listing " + listing.toStdString() + '\n' + style.toStdString(),
-                                            {}, job.words, features.toStdString(), 0.0);
+    const std::string id = listing.id.toStdString() + '\n' + style.toStdString();
+    const std::string key = FitCache::keyOf("listing " + id, {}, job.words, features.toStdString(), 0.0);
     const quint64 serial = m_newest[slot] = ++m_serial;
     if (auto kept = m_cache->find(key))
         return m_pool.run(slot, priority,
                           [kept, size = job.size, done](const CancelToken&) -> SlotPool::Answer {
                               return [result = cardOf(kept, size), done] { done(result); };
                           });
-    const std::string traits_key = listing.toStdString() + '\n' + style.toStdString();
-    if (!m_cache->findTraits(traits_key))
-        askForSample(listing, style);
+    auto ask = [this, slot, serial, key, id, job, listing = listing.id, style, features, priority, done] {
+        if (m_newest.value(slot) == serial)
+            askForWords({slot, serial, key, id, priority}, job, listing, style, features, done);
+    };
+    if (m_cache->findTraits(id))
+        ask();
+    else
+        askForTraits(listing, style, std::move(ask));
+}
+
+void FitService::askForWords(const Asked& asked, const Job& job, const QString& listing, const QString& style,
+                             const QString& features, const Done& done)
+{
     ++m_asking;
     m_catalogue.words(
         listing, style, QString::fromStdString(job.words), features,
-        [this, slot, serial, key, traits_key, job, priority,
-         done](const Result<std::shared_ptr<const RemoteWords>>& words) {
+        [this, asked, size = job.size, done](const Result<std::shared_ptr<const RemoteWords>>& words) {
             --m_asking;
-            if (m_newest.value(slot) != serial)
+            if (m_newest.value(asked.slot) != asked.serial)
                 return;
             if (!words)
                 return done(fail(words.error()));
-            const auto traits = m_cache->findTraits(traits_key);
-            m_pool.run(slot, priority,
-                       [remote = *words, key, size = job.size, traits, cache = m_cache, welds = m_welds,
+            m_pool.run(asked.slot, asked.priority,
+                       [remote = *words, key = asked.key, size,
+                        traits = m_cache->findTraits(asked.traits_key), cache = m_cache, welds = m_welds,
                         done](const CancelToken& token) -> SlotPool::Answer {
-                           const auto result = [&]() -> FitResult {
-                               if (remote->set.glyphs_fu.empty())
-                                   return fail(remote->set.missing.empty() ? ErrorCode::NothingToCut
-                                                                           : ErrorCode::NoGlyphs);
-                               auto shape = fitShapeOf(remote->set, remote->units_per_em, remote->alternates,
-                                                       traits ? *traits : FaceTraits{}, token, welds);
-                               if (!shape)
-                                   return fail(shape.error());
-                               auto shared = std::make_shared<const FitShape>(std::move(*shape));
-                               if (traits)
-                                   cache->keep(key, shared);
-                               return cardOf(std::move(shared), size);
-                           }();
-                           return [result, done] { done(result); };
+                           return [result = remoteCard(*remote, key, size, *traits, *cache, token, welds),
+                                   done] { done(result); };
                        });
         });
 }

@@ -33,7 +33,7 @@ public:
     using Done = std::function<void(const FitResult&)>;
     void request(quint64 slot, const Job& job, const FontRef& font, const std::string& features, int priority,
                  Done done);
-    void requestListing(quint64 slot, const Job& job, const QString& listing, const QString& style,
+    void requestListing(quint64 slot, const Job& job, const Listing& listing, const QString& style,
                         const QString& features, int priority, Done done);
     bool isIdle() const { return m_pool.isIdle() && m_asking == 0; }
     void cancel(quint64 slot) { m_pool.cancel(slot); }
@@ -42,7 +42,15 @@ public:
     SlotPool& pool() { return m_pool; }
 
 private:
-    void askForSample(const QString& listing, const QString& style);
+    struct Asked
+    {
+        quint64 slot, serial;
+        std::string key, traits_key;
+        int priority;
+    };
+    void askForTraits(const Listing& listing, const QString& style, std::function<void()> then);
+    void askForWords(const Asked& asked, const Job& job, const QString& listing, const QString& style,
+                     const QString& features, const Done& done);
 
     std::shared_ptr<FaceCache> m_faces;
     CatalogueClient& m_catalogue;
@@ -50,6 +58,8 @@ private:
     std::shared_ptr<FitCache> m_cache;
     SlotPool m_pool;
     int m_asking = 0;
+    /// Slots of their own, beside those of the rows.
+    quint64 m_next_sample = quint64{1} << 41;
     QHash<quint64, quint64> m_newest;
     quint64 m_serial = 0;
 };

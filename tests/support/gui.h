@@ -46,13 +46,13 @@ struct WindowFixture
         job.font.path = demoFont("HartsorrelScript.ttf").string();
         return job;
     }
-    /// Waits until nothing is searched, made or written; fails the test after ten seconds.
+    /// Waits until nothing is searched, made or written; fails the test after a minute.
     void rest()
     {
-        if (!QTest::qWaitFor([this] { return window->isIdle(); }, 10000))
+        if (!QTest::qWaitFor([this] { return window->isIdle(); }, 60000))
             qFatal("the window does not come to rest");
         QTest::qWait(20);
-        if (!QTest::qWaitFor([this] { return window->isIdle(); }, 10000))
+        if (!QTest::qWaitFor([this] { return window->isIdle(); }, 60000))
             qFatal("the window does not come to rest");
     }
     template <class T>

@@ -97,7 +97,7 @@ FaceTraits traitsOf(const FontFace& face, const std::shared_ptr<WeldCache>& weld
 {
     FaceTraits traits;
     traits.joins = sampleJoins(face, welds);
-    traits.kind = kindOf(face, traits.joins);
+    traits.kind = kindOf(kindFactsOf(face, traits.joins));
     for (const auto& mapped : keyMapOf(face).private_only)
         traits.private_only += mapped.character;
     return traits;

@@ -31,46 +31,23 @@ double inkWidth(const Paths& glyph, double from, double to)
     return box.width();
 }
 
-/// A capital I, or a small l, that is wider at its foot than in its middle stands on serifs.
-std::optional<bool> hasSerifs(const FontFace& face)
+/// A stem that is wider at its foot than in its middle stands on serifs.
+std::optional<bool> hasSerifs(const Paths& stem, double units_per_em)
 {
-    for (const char32_t letter : {U'I', U'l'}) {
-        const auto glyph = face.glyphOf(letter);
-        const Paths paths = glyph == 0 ? Paths{} : face.glyphOutline(glyph);
-        const Box box = bounds(paths);
-        if (box.height() <= 0.0)
-            continue;
-        const double foot = inkWidth(paths, box.y0, box.y0 + 0.04 * box.height());
-        // The stem, measured where lines cross its middle: the straight sides have no points there.
-        const auto outline = weld(std::vector<Paths>{paths}, {double(face.info().units_per_em), {}, {}});
-        if (!outline)
-            continue;
-        int ink = 0;
-        constexpr int kSteps = 200;
-        for (int i = 0; i < kSteps; ++i)
-            ink += isInk(*outline, {box.x0 + box.width() * (i + 0.5) / kSteps, box.y0 + box.height() * 0.47});
-        const double stem = box.width() * ink / kSteps;
-        if (stem > 0.0 && foot > 0.0)
-            return foot > 1.5 * stem;
-    }
-    return std::nullopt;
-}
-
-bool isFixedWidth(const FontFace& face)
-{
-    if (face.info().is_fixed_width)
-        return true;
-    double width = 0.0;
-    int seen = 0;
-    for (const char32_t letter : {U'i', U'm', U'l', U'W', U'n', U'1'}) {
-        const auto glyph = face.glyphOf(letter);
-        if (glyph == 0)
-            continue;
-        if (++seen > 1 && std::abs(face.advance_fu(glyph) - width) > 0.5)
-            return false;
-        width = face.advance_fu(glyph);
-    }
-    return seen >= 4;
+    const Box box = bounds(stem);
+    const auto outline = weld(std::vector<Paths>{stem}, {units_per_em, {}, {}});
+    if (box.height() <= 0.0 || !outline)
+        return std::nullopt;
+    const double foot = inkWidth(stem, box.y0, box.y0 + 0.04 * box.height());
+    // The middle is measured where a line crosses it: straight sides have no points there.
+    int ink = 0;
+    constexpr int kSteps = 200;
+    for (int i = 0; i < kSteps; ++i)
+        ink += isInk(*outline, {box.x0 + box.width() * (i + 0.5) / kSteps, box.y0 + box.height() * 0.47});
+    const double middle = box.width() * ink / kSteps;
+    if (middle <= 0.0 || foot <= 0.0)
+        return std::nullopt;
+    return foot > 1.5 * middle;
 }
 
 } // namespace
@@ -101,12 +78,43 @@ JoinSample sampleJoins(const FontFace& face, const std::shared_ptr<WeldCache>& w
     return {static_cast<std::size_t>(joins), pairs->size()};
 }
 
-KindFound kindOf(const FontFace& face, const JoinSample& joins)
+bool areEquallyWide(const std::vector<double>& advances_fu)
+{
+    return advances_fu.size() >= 4 && std::ranges::all_of(advances_fu, [&](double advance) {
+               return std::abs(advance - advances_fu.front()) <= 0.5;
+           });
+}
+
+KindFacts kindFactsOf(const FontFace& face, const JoinSample& joins)
 {
     const FaceInfo& info = face.info();
-    if (info.is_picture_font)
+    KindFacts facts{info.family + " " + info.style,
+                    joins,
+                    info.is_picture_font,
+                    face.hasCharacter(U'a') || face.hasCharacter(U'A'),
+                    info.is_fixed_width,
+                    info.panose_kind,
+                    info.panose_serif,
+                    {},
+                    double(info.units_per_em)};
+    std::vector<double> advances;
+    for (const char letter : kKindSampleWords) {
+        const auto glyph = face.glyphOf(static_cast<unsigned char>(letter));
+        if (glyph == 0)
+            continue;
+        advances.push_back(face.advance_fu(glyph));
+        if (facts.stem.empty() && (letter == 'I' || letter == 'l'))
+            facts.stem = face.glyphOutline(glyph);
+    }
+    facts.is_fixed_width = facts.is_fixed_width || areEquallyWide(advances);
+    return facts;
+}
+
+KindFound kindOf(const KindFacts& facts)
+{
+    if (facts.is_picture_font)
         return {FontKind::PictureFont, "The font says that its keys carry pictures."};
-    const std::string name = lowered(info.family + " " + info.style);
+    const std::string name = lowered(facts.name);
     const auto says = [&](std::initializer_list<std::string_view> words) -> std::string_view {
         for (const auto word : words)
             if (name.find(word) != std::string::npos)
@@ -115,28 +123,29 @@ KindFound kindOf(const FontFace& face, const JoinSample& joins)
     };
     if (const auto word = says({"dingbat", "ornament", "symbol", "icon"}); !word.empty())
         return {FontKind::PictureFont, "Its name says “" + std::string(word) + "”."};
-    if (!face.hasCharacter(U'a') && !face.hasCharacter(U'A'))
+    if (!facts.has_letters)
         return {FontKind::PictureFont, "It has no letter A."};
-    if (joins.isJoiningScript())
-        return {FontKind::JoiningScript, std::to_string(joins.joins) + " of " + std::to_string(joins.pairs) +
+    if (facts.joins.isJoiningScript())
+        return {FontKind::JoiningScript, std::to_string(facts.joins.joins) + " of " +
+                                             std::to_string(facts.joins.pairs) +
                                              " pairs of common small letters hang together."};
-    if (isFixedWidth(face))
+    if (facts.is_fixed_width)
         return {FontKind::FixedWidth, "All its letters are equally wide."};
     // PANOSE: 2 Latin text, 3 Latin hand written, 4 Latin decorative.
-    if (info.panose_kind == 3)
+    if (facts.panose_kind == 3)
         return {FontKind::Hand, "The font calls itself hand written (PANOSE)."};
-    if (info.panose_kind == 4)
+    if (facts.panose_kind == 4)
         return {FontKind::Decorative, "The font calls itself decorative (PANOSE)."};
     if (const auto word = says({"script", "hand", "brush", "pen", "callig", "marker"}); !word.empty())
         return {FontKind::Hand, "Its name says “" + std::string(word) + "”."};
     if (const auto word = says({"ornate", "deco", "stencil", "shadow", "inline", "outline", "gingham"});
         !word.empty())
         return {FontKind::Decorative, "Its name says “" + std::string(word) + "”."};
-    if (info.panose_kind == 2 && info.panose_serif >= 11 && info.panose_serif <= 15)
+    if (facts.panose_kind == 2 && facts.panose_serif >= 11 && facts.panose_serif <= 15)
         return {FontKind::Sans, "The font calls itself sans (PANOSE)."};
-    if (info.panose_kind == 2 && info.panose_serif >= 2 && info.panose_serif <= 10)
+    if (facts.panose_kind == 2 && facts.panose_serif >= 2 && facts.panose_serif <= 10)
         return {FontKind::Serif, "The font calls itself serif (PANOSE)."};
-    if (const auto serifs = hasSerifs(face))
+    if (const auto serifs = hasSerifs(facts.stem, facts.units_per_em))
         return *serifs ? KindFound{FontKind::Serif, "Its I is much wider at the foot than in the middle."}
                        : KindFound{FontKind::Sans, "Its I is as wide at the foot as in the middle."};
     return {FontKind::Decorative, "Nothing in its outlines or its name says otherwise."};

@@ -7,6 +7,7 @@
 #include <memory>
 #include <string>
 #include <string_view>
+#include <vector>
 
 namespace ink {
 
@@ -38,7 +39,30 @@ struct JoinSample
 inline constexpr std::string_view kJoinSampleWords = "naneninonrnsntnlnunmndnhn";
 JoinSample sampleJoins(const FontFace& face, const std::shared_ptr<WeldCache>& welds = {});
 
+/// What a kind is told from; of a listing only a part of it is known.
+struct KindFacts
+{
+    /// Family and style.
+    std::string name;
+    JoinSample joins;
+    bool is_picture_font = false;
+    bool has_letters = true;
+    bool is_fixed_width = false;
+    /// `OS/2` PANOSE family kind and serif style; 0 says nothing.
+    unsigned panose_kind = 0;
+    unsigned panose_serif = 0;
+    /// A capital I, or a small l.
+    Paths stem;
+    double units_per_em = 1000.0;
+};
+
+/// Letters whose widths tell a font of fixed width, and the I whose foot tells serifs.
+inline constexpr std::string_view kKindSampleWords = "Iimlwn";
+/// True for at least four widths that are all the same.
+bool areEquallyWide(const std::vector<double>& advances_fu);
+
+KindFacts kindFactsOf(const FontFace& face, const JoinSample& joins);
 /// Source: OpenType 1.9, `OS/2` PANOSE and `post` isFixedPitch; the outlines decide where those are silent.
-KindFound kindOf(const FontFace& face, const JoinSample& joins);
+KindFound kindOf(const KindFacts& facts);
 
 } // namespace ink

@@ -354,7 +354,7 @@ void CardPage::showWords()
         }
     };
     if (m_fonts.isListing(m_row))
-        m_fonts.fits().requestListing(kCardSlot, job, m_fonts.listing(m_row).id, {},
+        m_fonts.fits().requestListing(kCardSlot, job, m_fonts.listing(m_row), {},
                                       QString::fromStdString(features), 1, done);
     else
         m_fonts.fits().request(kCardSlot, job, refOf(m_fonts.entry(m_row)), features, 1, done);

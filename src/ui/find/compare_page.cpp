@@ -127,7 +127,7 @@ void ComparePage::ask(std::size_t at, bool dressed, const std::string& features)
     const quint64 slot = kCompareSlots + 2 * at + (dressed ? 1 : 0);
     const int row = line.pick.row;
     if (m_fonts.isListing(row))
-        m_fonts.fits().requestListing(slot, m_job.job(), m_fonts.listing(row).id, line.pick.style,
+        m_fonts.fits().requestListing(slot, m_job.job(), m_fonts.listing(row), line.pick.style,
                                       QString::fromStdString(features), 1, done);
     else
         m_fonts.fits().request(slot, m_job.job(), refOf(m_fonts.entry(row)), features, 1, done);

@@ -142,9 +142,6 @@ QString FindFilter::kindOf(int row) const
     if (!preview || !preview->card)
         return {};
     const auto& traits = preview->card->marks.traits;
-    // A listing's own file is not here to be looked into: only its joins are known.
-    if (m_fonts.isListing(row))
-        return traits.joins.isJoiningScript() ? QStringLiteral("joining-script") : QString();
     return QString::fromUtf8(idOf(traits.kind.kind).data());
 }
 

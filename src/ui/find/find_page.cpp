@@ -416,6 +416,13 @@ void FindPage::showPanel()
                          originInWords(entry.origin));
     }
     const auto* preview = m_fonts.known(row);
+    if (preview && preview->card) {
+        const KindFound& kind = preview->card->marks.traits.kind;
+        if (!kind.reason.empty())
+            m_facts->setText(m_facts->text() + QLatin1Char('\n') +
+                             tr("%1: %2").arg(text(nameOf(kind.kind)), text(kind.reason).left(1).toLower() +
+                                                                           text(kind.reason).mid(1)));
+    }
     m_marks->setLines(preview && preview->card ? fitMarkLines(*preview->card, m_job.job())
                                                : std::vector<FitMarkLine>{});
 }

@@ -202,7 +202,7 @@ const FontPreview* FontListModel::preview(int row)
         r.asked_for = m_job_serial;
         const auto done = [this, slot = r.slot](const FitResult& result) { took(slot, result); };
         if (r.listing)
-            m_fits.requestListing(r.slot, m_job.job(), r.listing->id, {}, {}, -1, done);
+            m_fits.requestListing(r.slot, m_job.job(), *r.listing, {}, {}, -1, done);
         else
             m_fits.request(r.slot, m_job.job(), refOf(r.entry), {}, -1, done);
     }
