@@ -16,7 +16,7 @@ namespace ink {
 class FitCache
 {
 public:
-    /// `capacity` shapes are kept; one takes about 20 kB for a word in a script.
+    /// `capacity` shapes are kept; one takes about 80 kB for a word in a script.
     explicit FitCache(std::size_t capacity = 2000) : m_capacity(capacity) {}
 
     std::shared_ptr<const FitShape> find(const std::string& key);
