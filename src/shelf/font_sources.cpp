@@ -1,5 +1,7 @@
 #include "shelf/font_sources.h"
 
+#include "core/intake/font_check.h"
+
 #include <fontconfig/fontconfig.h>
 
 #include <algorithm>
@@ -12,6 +14,13 @@ namespace {
 
 void addFile(const std::filesystem::path& path, FontOrigin origin, FontFindings& findings)
 {
+    // What comes from outside is checked before it is read; demo fonts, installed ones and what was taken in
+    // are not from outside any more.
+    if (origin == FontOrigin::Dropped || origin == FontOrigin::Folder)
+        if (auto checked = checkIfFont(path); !checked) {
+            findings.refused.push_back(checked.error());
+            return;
+        }
     const auto faces = FontFace::list(path);
     if (!faces) {
         findings.refused.push_back(faces.error());

@@ -10,6 +10,7 @@ class TestFontSources : public QObject
 private slots:
     void folderIsSearchedToTheBottom();
     void aBadFileHidesNothing();
+    void fontsFromOutsideAreCheckedFirst();
     void missingFolderIsReported();
     void filesAndFoldersMayBeMixed();
     void everyInstanceIsAnEntry();
@@ -39,6 +40,20 @@ void TestFontSources::aBadFileHidesNothing()
     QCOMPARE(found->entries.size(), std::size_t(1));
     QCOMPARE(found->refused.size(), std::size_t(1));
     QVERIFY(found->refused[0].subject.find("bad.ttf") != std::string::npos);
+}
+
+void TestFontSources::fontsFromOutsideAreCheckedFirst()
+{
+    const test::TempFolder folder;
+    std::string bytes = test::slurp(test::demoFont("SaltglazeOrnaments.ttf"));
+    const auto cmap = bytes.find("cmap");
+    bytes[cmap + 11] = '\x03'; // its table of characters begins in the middle of another table
+    const auto file = folder.write("unsafe.ttf", bytes);
+    const auto found = fontsInFiles({file}, FontOrigin::Dropped);
+    QVERIFY(found.entries.empty());
+    QCOMPARE(found.refused.size(), std::size_t(1));
+    QCOMPARE(found.refused[0].code, ErrorCode::FontUnsafe);
+    QVERIFY(!found.refused[0].detail.empty());
 }
 
 void TestFontSources::missingFolderIsReported()

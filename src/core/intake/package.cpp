@@ -3,7 +3,7 @@
 #include "core/base/digest.h"
 #include "core/base/file_output.h"
 #include "core/intake/document_text.h"
-#include "core/intake/run_program.h"
+#include "core/intake/font_check.h"
 #include "core/intake/safe_name.h"
 
 #include <algorithm>
@@ -21,9 +21,6 @@ namespace ink {
 namespace {
 
 namespace fs = std::filesystem;
-
-constexpr auto kSanitizerPatience = std::chrono::seconds(30);
-constexpr std::size_t kSanitizerWords = 1 << 20;
 
 std::string lowered(std::string text)
 {
@@ -63,35 +60,6 @@ std::string readSome(const fs::path& path, std::size_t count)
     in.read(bytes.data(), static_cast<std::streamsize>(count));
     bytes.resize(static_cast<std::size_t>(std::max<std::streamsize>(in.gcount(), 0)));
     return bytes;
-}
-
-/// Tables that the font's own directory places behind its end.
-/// Source: OpenType 1.9, table directory.
-bool endsTooEarly(const fs::path& path, std::uint64_t size)
-{
-    const std::string head = readSome(path, 12 + 16 * 512);
-    const auto u32 = [&](std::size_t at) {
-        std::uint64_t value = 0;
-        for (std::size_t i = 0; i < 4; ++i)
-            value = value << 8 | static_cast<unsigned char>(head[at + i]);
-        return value;
-    };
-    if (head.size() < 12)
-        return true;
-    const std::size_t tables = u32(4) >> 16;
-    for (std::size_t i = 0; i < tables && 28 + 16 * i <= head.size(); ++i)
-        if (u32(12 + 16 * i + 8) + u32(12 + 16 * i + 12) > size)
-            return true;
-    return false;
-}
-
-/// "ERROR: GDEF: invalid table offset" and more: the first complaint, without its mark.
-std::string firstComplaint(const std::string& said)
-{
-    const auto at = said.find("ERROR: ");
-    const auto begin = at == std::string::npos ? 0 : at + 7;
-    std::string line = said.substr(begin, said.find('\n', begin) - begin);
-    return line.empty() ? "it gave no reason" : line;
 }
 
 class Inspector
@@ -317,21 +285,16 @@ private:
     void describeFont(PackageEntry& entry)
     {
         entry.role = EntryRole::Damaged;
-        const auto checked =
-            detail::runProgram({"ots-sanitize", entry.staged.string()}, kSanitizerPatience, kSanitizerWords);
-        if (!checked && checked.error().detail == "it took too long") {
-            entry.note = "The safety check for fonts from outside did not come to an end.";
-            return;
-        }
-        if (!checked) {
-            m_problem = checked.error(); // without the check no font is read
-            return;
-        }
-        if (checked->status != 0) {
-            entry.note = endsTooEarly(entry.staged, entry.bytes)
-                             ? "It ends too early: a part of it is missing."
-                             : "It did not pass the safety check for fonts from outside: " +
-                                   firstComplaint(checked->err + checked->out) + ".";
+        if (const auto checked = checkFontFile(entry.staged); !checked) {
+            const Error& error = checked.error();
+            if (error.code == ErrorCode::HelperFailed)
+                m_problem = error; // without the check no font is read
+            else if (error.code == ErrorCode::FontTruncated)
+                entry.note = "It ends too early: a part of it is missing.";
+            else if (error.code == ErrorCode::FontUnsafe)
+                entry.note = "It did not pass the safety check for fonts from outside: " + error.detail + ".";
+            else
+                entry.note = "It cannot be cut: " + std::string(errorText(error.code)) + ".";
             return;
         }
         auto faces = FontFace::list(entry.staged);
