@@ -1,5 +1,6 @@
 #include "core/fit/font_kind.h"
 
+#include "core/base/text.h"
 #include "core/fit/joins.h"
 #include "core/geometry/nesting.h"
 
@@ -11,13 +12,6 @@
 
 namespace ink {
 namespace {
-
-std::string lowered(std::string text)
-{
-    std::ranges::transform(text, text.begin(),
-                           [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
-    return text;
-}
 
 /// Width of the ink of `glyph` between two heights, in font units.
 double inkWidth(const Paths& glyph, double from, double to)

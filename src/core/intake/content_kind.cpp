@@ -1,22 +1,16 @@
 #include "core/intake/content_kind.h"
 
+#include "core/base/text.h"
+
 #include <algorithm>
 #include <array>
-#include <cctype>
+#include <fstream>
 #include <string>
 
 namespace ink {
 namespace {
 
 using namespace std::string_view_literals;
-
-std::string lowered(std::string_view text)
-{
-    std::string out(text);
-    std::ranges::transform(out, out.begin(),
-                           [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
-    return out;
-}
 
 struct Signature
 {
@@ -98,6 +92,15 @@ ContentKind contentKindOf(std::string_view bytes, std::string_view name)
         low_name.ends_with(".html") || low_name.ends_with(".htm"))
         return ContentKind::Html;
     return ContentKind::Text;
+}
+
+std::string firstBytes(const std::filesystem::path& path, std::size_t count)
+{
+    std::ifstream in(path, std::ios::binary);
+    std::string bytes(count, '\0');
+    in.read(bytes.data(), static_cast<std::streamsize>(count));
+    bytes.resize(static_cast<std::size_t>(std::max<std::streamsize>(in.gcount(), 0)));
+    return bytes;
 }
 
 bool isFont(ContentKind kind)

@@ -1,6 +1,8 @@
 // What a file is by its content, whatever it is called.
 #pragma once
 
+#include <filesystem>
+#include <string>
 #include <string_view>
 
 namespace ink {
@@ -31,6 +33,9 @@ enum class ContentKind {
 /// Source: OpenType 1.9 (sfnt version), WOFF and WOFF2 (signature), PNG, JFIF, GIF89a, RIFF, PDF, RTF and ZIP
 /// signatures.
 ContentKind contentKindOf(std::string_view first_bytes, std::string_view name);
+
+/// Up to `count` bytes; fewer, or none, when the file is shorter or cannot be read.
+std::string firstBytes(const std::filesystem::path& path, std::size_t count);
 
 bool isFont(ContentKind kind);
 bool isPicture(ContentKind kind);

@@ -15,15 +15,6 @@ namespace {
 constexpr auto kPatience = std::chrono::seconds(30);
 constexpr std::size_t kMostWords = 1 << 20, kMostTables = 512;
 
-std::string readStart(const std::filesystem::path& path, std::size_t count)
-{
-    std::ifstream in(path, std::ios::binary);
-    std::string bytes(count, '\0');
-    in.read(bytes.data(), static_cast<std::streamsize>(count));
-    bytes.resize(static_cast<std::size_t>(std::max<std::streamsize>(in.gcount(), 0)));
-    return bytes;
-}
-
 struct Table
 {
     std::string tag;
@@ -74,7 +65,7 @@ Result<void> checkFontFile(const std::filesystem::path& path)
         return fail(checked.error());
     if (checked->status == 0)
         return {};
-    const auto tables = tablesOf(readStart(path, 12 + 16 * kMostTables));
+    const auto tables = tablesOf(firstBytes(path, 12 + 16 * kMostTables));
     std::error_code problem;
     const auto size = std::filesystem::file_size(path, problem);
     if (!problem && std::ranges::any_of(tables, [&](const Table& t) { return t.end > size; }))
@@ -90,7 +81,7 @@ Result<void> checkFontFile(const std::filesystem::path& path)
 
 Result<void> checkIfFont(const std::filesystem::path& path)
 {
-    const ContentKind kind = contentKindOf(readStart(path, 64), path.string());
+    const ContentKind kind = contentKindOf(firstBytes(path, 64), path.string());
     return isFont(kind) ? checkFontFile(path) : Result<void>{};
 }
 

@@ -2,6 +2,7 @@
 
 #include "core/base/digest.h"
 #include "core/base/file_output.h"
+#include "core/base/text.h"
 #include "core/intake/document_text.h"
 #include "core/intake/font_check.h"
 #include "core/intake/safe_name.h"
@@ -21,13 +22,6 @@ namespace ink {
 namespace {
 
 namespace fs = std::filesystem;
-
-std::string lowered(std::string text)
-{
-    std::ranges::transform(text, text.begin(),
-                           [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
-    return text;
-}
 
 /// Left behind by systems and programs; nobody made it.
 bool isJunk(const fs::path& path)
@@ -51,15 +45,6 @@ bool isKeyMapName(const fs::path& path)
     return std::ranges::any_of(std::array{"keymap", "key map", "key-map", "key_map", "charmap",
                                           "character map", "glyphs", "glyph map", "chart", "map"},
                                [&](const char* word) { return name.find(word) != std::string::npos; });
-}
-
-std::string readSome(const fs::path& path, std::size_t count)
-{
-    std::ifstream in(path, std::ios::binary);
-    std::string bytes(count, '\0');
-    in.read(bytes.data(), static_cast<std::streamsize>(count));
-    bytes.resize(static_cast<std::size_t>(std::max<std::streamsize>(in.gcount(), 0)));
-    return bytes;
 }
 
 class Inspector
@@ -240,7 +225,7 @@ private:
                      problem ? "It cannot be read." : "It is larger than any font.", size);
             return;
         }
-        const auto bytes = readSome(file, 4096);
+        const auto bytes = firstBytes(file, 4096);
         if (contentKindOf(bytes, relative.string()) == ContentKind::Archive) {
             std::string stopped;
             const auto read = readArchive(
@@ -263,7 +248,7 @@ private:
         entry.path = path;
         entry.staged = staged;
         entry.bytes = size;
-        entry.content = contentKindOf(readSome(staged, 4096), name);
+        entry.content = contentKindOf(firstBytes(staged, 4096), name);
         if (isFont(entry.content)) {
             describeFont(entry);
         } else if (entry.content == ContentKind::Empty) {
@@ -503,7 +488,7 @@ Result<PackageContents> inspectPackage(const fs::path& path, const InspectOption
     } else {
         if (::access(path.c_str(), R_OK) != 0)
             return fail(ErrorCode::FileUnreadable, path.string());
-        const ContentKind kind = contentKindOf(readSome(path, 4096), path.string());
+        const ContentKind kind = contentKindOf(firstBytes(path, 4096), path.string());
         done = kind == ContentKind::Archive ? inspector.archive(path) : inspector.file(path);
     }
     if (!done)

@@ -1,5 +1,7 @@
 #include "core/intake/package_rights.h"
 
+#include "core/base/text.h"
+
 #include <algorithm>
 #include <array>
 #include <cctype>
@@ -9,13 +11,6 @@ namespace ink {
 namespace {
 
 namespace fs = std::filesystem;
-
-std::string lowered(std::string text)
-{
-    std::ranges::transform(text, text.begin(),
-                           [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
-    return text;
-}
 
 bool isSameOrBelow(const fs::path& path, const fs::path& folder)
 {

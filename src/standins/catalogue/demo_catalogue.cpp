@@ -2,6 +2,7 @@
 
 #include "core/base/digest.h"
 #include "core/base/file_output.h"
+#include "core/base/text.h"
 #include "core/type/alternates.h"
 #include "core/type/key_map.h"
 #include "core/type/shape.h"
@@ -14,13 +15,6 @@ namespace ink::standin {
 namespace {
 
 constexpr std::size_t kLargestPackage = std::size_t{256} << 20;
-
-std::string lowered(std::string text)
-{
-    std::ranges::transform(text, text.begin(),
-                           [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
-    return text;
-}
 
 bool matches(const Json& listing, const Query& query)
 {
@@ -106,7 +100,7 @@ Json DemoCatalogue::page(const Query& query) const
             found.push_back(&listing);
     std::ranges::stable_sort(found, [&](const Json* a, const Json* b) {
         if (query.sort == "name")
-            return lowered((*a)["name"]) < lowered((*b)["name"]);
+            return lowered((*a)["name"].get<std::string>()) < lowered((*b)["name"].get<std::string>());
         if (query.sort == "price")
             return priceOf(*a) < priceOf(*b);
         if (query.sort == "date")

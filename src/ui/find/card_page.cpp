@@ -3,6 +3,7 @@
 #include "ui/find/find_filter.h"
 #include "ui/find/font_line_delegate.h"
 #include "ui/measures.h"
+#include "ui/text.h"
 
 #include <QButtonGroup>
 #include <QDate>
@@ -23,11 +24,6 @@ namespace {
 
 constexpr quint64 kCardSlot = 100, kKeyMapSlot = 101;
 constexpr qint64 kLargestPicture = 8 << 20;
-
-QString text(std::string_view utf8)
-{
-    return QString::fromUtf8(utf8.data(), static_cast<qsizetype>(utf8.size()));
-}
 
 /// What was added to a font's rights, undone and redone like every other edit.
 class ChangeRights : public QUndoCommand

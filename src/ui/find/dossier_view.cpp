@@ -2,6 +2,7 @@
 
 #include "core/base/file_output.h"
 #include "ui/find/font_line_delegate.h"
+#include "ui/text.h"
 
 #include <QApplication>
 #include <QClipboard>
@@ -21,11 +22,6 @@
 
 namespace ink::ui {
 namespace {
-
-QString text(std::string_view utf8)
-{
-    return QString::fromUtf8(utf8.data(), static_cast<qsizetype>(utf8.size()));
-}
 
 QString placeOf(const Quote& quote)
 {

@@ -4,6 +4,7 @@
 #include "ui/find/font_line_delegate.h"
 #include "ui/find/wish_bar.h"
 #include "ui/measures.h"
+#include "ui/text.h"
 #include "ui/widgets/choice.h"
 #include "ui/widgets/flow_row.h"
 
@@ -30,11 +31,6 @@ constexpr auto kWatchKey = "find/watch-downloads";
 constexpr int kLearnAfter_ms = 250;
 /// The fonts out of sight wait until nobody has typed for so long.
 constexpr int kLookAheadAfter_ms = 1200;
-
-QString text(std::string_view utf8)
-{
-    return QString::fromUtf8(utf8.data(), static_cast<qsizetype>(utf8.size()));
-}
 
 /// A licence text can be pages long; the first sentences say what it is.
 QString shortened(const QString& words)

@@ -3,6 +3,7 @@
 #include "core/base/digest.h"
 #include "ui/find/font_line_delegate.h"
 #include "ui/measures.h"
+#include "ui/text.h"
 #include "ui/widgets/choice.h"
 
 #include <QFileInfo>
@@ -22,11 +23,6 @@ namespace {
 constexpr quint64 kIntakeSlot = 300;
 constexpr int kEntryRole = Qt::UserRole;
 constexpr int kMostShown = 400;
-
-QString text(std::string_view utf8)
-{
-    return QString::fromUtf8(utf8.data(), static_cast<qsizetype>(utf8.size()));
-}
 
 QString headingOf(EntryRole role, std::size_t count)
 {

@@ -1,0 +1,134 @@
+#include "core/base/digest.h"
+#include "shelf/font_rights.h"
+#include "tests/support/environment.h"
+
+#include <filesystem>
+
+using namespace ink;
+
+namespace {
+
+RightsRecord fullRecord()
+{
+    RightsRecord record;
+    record.papers.push_back({"reply.txt", std::string(64, 'a'), "Perrin",
+                             "You may sell products made with this font.", "2026-11-25", "Dear maker, yes."});
+    record.decisions.push_back({"2026-11-25", "Jars only – “agreed”", "Ask first"});
+    record.sold = 41;
+    record.listing = "100% free";
+    return record;
+}
+
+} // namespace
+
+class TestRightsStore : public QObject
+{
+    Q_OBJECT
+private slots:
+    void aRecordSurvivesWritingAndReading();
+    void nothingKeptIsAnEmptyRecord();
+    void aDamagedRecordIsSaidAndLeftAlone();
+    void anUnwritableFolderIsSaid();
+    void papersAreKeptByContent();
+    void papersDecideAndListingsDoNot();
+    void rightsFollowTheContentNotTheName();
+    void fontsOfAPackageAreReadWithItsDocuments();
+};
+
+void TestRightsStore::aRecordSurvivesWritingAndReading()
+{
+    const test::TempFolder folder;
+    const RightsStore store(folder.path() / "rights");
+    QVERIFY(store.save("abc", fullRecord()));
+    const auto again = store.load("abc");
+    QVERIFY(again && *again == fullRecord());
+    QVERIFY(*store.load("other") == RightsRecord{});
+}
+
+void TestRightsStore::nothingKeptIsAnEmptyRecord()
+{
+    const auto record = RightsStore("/nowhere/at/all").load("abc");
+    QVERIFY(record && *record == RightsRecord{});
+}
+
+void TestRightsStore::aDamagedRecordIsSaidAndLeftAlone()
+{
+    const test::TempFolder folder;
+    for (const char* text : {"", "{", "[]", "{\"sold\": \"many\"}", "{\"papers\": 3}"}) {
+        const auto file = folder.write("abc.json", text);
+        const auto record = RightsStore(folder.path()).load("abc");
+        QVERIFY2(!record, text);
+        QCOMPARE(record.error().code, ErrorCode::DocumentDamaged);
+        QCOMPARE(test::slurp(file), std::string(text));
+    }
+}
+
+void TestRightsStore::anUnwritableFolderIsSaid()
+{
+    const test::TempFolder folder;
+    folder.write("file", "in the way");
+    const auto saved = RightsStore(folder.path() / "file").save("abc", fullRecord());
+    QVERIFY(!saved);
+    QVERIFY(saved.error().message().find("could not be written") != std::string::npos);
+}
+
+void TestRightsStore::papersAreKeptByContent()
+{
+    const test::TempFolder folder;
+    const RightsStore store(folder.path() / "rights");
+    const auto first = store.keepPaper(folder.write("a.txt", "yes"));
+    const auto same = store.keepPaper(folder.write("b.txt", "yes"));
+    QVERIFY(first && same && *first == *same);
+    QCOMPARE(*first, sha256("yes"));
+    QCOMPARE(test::slurp(folder.path() / "rights" / "papers" / (*first + ".txt")), std::string("yes"));
+    QCOMPARE(store.keepPaper(folder.path() / "none.pdf").error().code, ErrorCode::FileNotFound);
+}
+
+void TestRightsStore::papersDecideAndListingsDoNot()
+{
+    const auto verdictOf = [](const RightsRecord& record) { return judge(evidenceOf(record)).verdict; };
+    RightsRecord record;
+    record.listing = "Free for commercial use.";
+    QCOMPARE(verdictOf(record), Verdict::AskFirst);
+    record.papers.push_back(
+        {"reply.txt", {}, {}, "You may sell up to 100 items made with this font.", {}, {}});
+    QCOMPARE(verdictOf(record), Verdict::SellWithinLimits);
+}
+
+void TestRightsStore::rightsFollowTheContentNotTheName()
+{
+    const test::TempFolder folder;
+    const auto bytes = test::slurp(test::demoFont("GatepostPlain.ttf"));
+    const auto one = folder.write("one/a.ttf", bytes), same = folder.write("two/b.ttf", bytes);
+    const auto other = folder.write("three/a.ttf", test::slurp(test::demoFont("SaltglazeOrnaments.ttf")));
+    FontRightsReader reader(RightsStore(folder.path() / "rights"), {});
+    const auto before = reader.read(one);
+    QVERIFY(before);
+    QCOMPARE(before->dossier.verdict, Verdict::AskFirst);
+    RightsRecord record;
+    record.papers.push_back({"reply.txt", {}, {}, "You may sell goods made with this font.", {}, {}});
+    QVERIFY(reader.store().save(before->sha256, record));
+    QCOMPARE(reader.read(one)->dossier.verdict, Verdict::MaySell);
+    QCOMPARE(reader.read(same)->dossier.verdict, Verdict::MaySell);
+    QCOMPARE(reader.read(other)->dossier.verdict, Verdict::AskFirst);
+    QVERIFY(!reader.read(folder.path() / "none.ttf"));
+}
+
+void TestRightsStore::fontsOfAPackageAreReadWithItsDocuments()
+{
+    const test::TempFolder folder;
+    const auto inbox = folder.path() / "inbox";
+    const auto font =
+        folder.write("inbox/pack/fonts/a.ttf", test::slurp(test::demoFont("GatepostPlain.ttf")));
+    folder.write("inbox/pack/readme.txt", "For personal use only.");
+    folder.write("inbox/other/readme.txt", "Free for commercial use.");
+    FontRightsReader reader(RightsStore(folder.path() / "rights"), inbox);
+    QCOMPARE(reader.read(font)->dossier.verdict, Verdict::GiftsOnly);
+    folder.write("inbox/pack/readme.txt", "Free for commercial use.");
+    QCOMPARE(reader.read(font)->dossier.verdict, Verdict::GiftsOnly); // looked at once …
+    reader.forget();
+    QCOMPARE(reader.read(font)->dossier.verdict, Verdict::MaySell); // … until told that something changed
+}
+
+INK_TEST_CORE_MAIN(TestRightsStore)
+#include "test_rights_store.moc"
