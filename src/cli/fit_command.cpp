@@ -7,6 +7,7 @@
 
 #include <algorithm>
 #include <memory>
+#include <optional>
 
 namespace ink::cli {
 namespace {
@@ -23,8 +24,19 @@ struct FitArguments
     double width_mm = 0.0;
     CLI::Option* height_option = nullptr;
     std::string process;
+    std::optional<double> stroke_floor_mm, stroke_comfortable_mm, gap_mm, smallest_piece_mm2;
     std::string report = "-";
 };
+
+ProcessLimits limitsOf(const FitArguments& a, Process process)
+{
+    ProcessLimits limits = defaultLimits(process);
+    limits.stroke_floor_mm = a.stroke_floor_mm.value_or(limits.stroke_floor_mm);
+    limits.stroke_comfortable_mm = a.stroke_comfortable_mm.value_or(limits.stroke_comfortable_mm);
+    limits.gap_mm = a.gap_mm.value_or(limits.gap_mm);
+    limits.smallest_piece_mm2 = a.smallest_piece_mm2.value_or(limits.smallest_piece_mm2);
+    return sensible(limits);
+}
 
 Result<void> runFit(const FitArguments& a)
 {
@@ -43,7 +55,7 @@ Result<void> runFit(const FitArguments& a)
     if (!marks)
         return fail(marks.error());
     return writeTo(a.report, [&](std::ostream& out) -> Result<void> {
-        writeFitReport(out, *marks, defaultLimits(process->process), process->id);
+        writeFitReport(out, *marks, limitsOf(a, process->process), process->id);
         return {};
     });
 }
@@ -71,6 +83,16 @@ Command addFitCommand(CLI::App& app)
     command->add_option("--process", a->process, "What it is made with")
         ->required()
         ->check(CLI::IsMember(names));
+    command->add_option("--stroke-floor-mm", a->stroke_floor_mm, "Thinnest stroke that your process holds")
+        ->check(CLI::Range(0.0, kMaxLimit_mm));
+    command
+        ->add_option("--stroke-comfortable-mm", a->stroke_comfortable_mm,
+                     "Stroke from which no care is needed")
+        ->check(CLI::Range(0.0, kMaxLimit_mm));
+    command->add_option("--gap-mm", a->gap_mm, "Narrowest gap that stays open")
+        ->check(CLI::Range(0.0, kMaxLimit_mm));
+    command->add_option("--smallest-piece-mm2", a->smallest_piece_mm2, "Smallest piece that holds")
+        ->check(CLI::Range(0.0, kMaxLimit_mm2));
     command->add_option("--report", a->report, "JSON file to write; - is standard output");
     return [a] { return runFit(*a); };
 }

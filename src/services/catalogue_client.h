@@ -72,6 +72,8 @@ struct RemoteKey
     char32_t character = 0;
     double advance_fu = 0.0;
     Paths outline_fu;
+    /// 0 for a listing, whose file is not here.
+    std::uint32_t glyph_id = 0;
 };
 
 struct RemoteKeyMap

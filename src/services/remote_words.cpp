@@ -178,7 +178,7 @@ Result<RemoteKeyMap> readRemoteKeyMap(const QJsonObject& json)
                 return fail(paths.error());
             list->push_back({key[QLatin1String("key")].toString(), key[QLatin1String("name")].toString(),
                              static_cast<char32_t>(key[QLatin1String("character")].toInteger()),
-                             key[QLatin1String("advance")].toDouble(), std::move(*paths)});
+                             key[QLatin1String("advance")].toDouble(), std::move(*paths), 0});
         }
     return map;
 }

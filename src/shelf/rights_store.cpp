@@ -5,6 +5,8 @@
 
 #include <nlohmann/json.hpp>
 
+#include <algorithm>
+
 namespace ink {
 namespace {
 
@@ -16,7 +18,14 @@ constexpr std::size_t kLargestRecord = 4 << 20, kLargestPaper = 64 << 20;
 
 // Found by argument-dependent lookup, so not in the unnamed namespace.
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(RightsDecision, date, words, verdict)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(FlaggedGlyph, face, glyph_id, name)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(AttachedPaper, name, sha256, from_whom, for_what, date, text)
+
+bool RightsRecord::isOthersMark(unsigned face, std::uint32_t glyph_id) const
+{
+    return std::ranges::any_of(
+        others_marks, [&](const FlaggedGlyph& g) { return g.face == face && g.glyph_id == glyph_id; });
+}
 
 std::vector<EvidenceText> evidenceOf(const RightsRecord& record)
 {
@@ -44,7 +53,8 @@ Result<RightsRecord> RightsStore::load(const std::string& font_sha256) const
     try {
         return RightsRecord{json.value("papers", std::vector<AttachedPaper>{}),
                             json.value("decisions", std::vector<RightsDecision>{}), json.value("sold", 0u),
-                            json.value("listing", std::string())};
+                            json.value("listing", std::string()),
+                            json.value("others_marks", std::vector<FlaggedGlyph>{})};
     } catch (const nlohmann::json::exception&) {
         return fail(ErrorCode::DocumentDamaged, file.string());
     }
@@ -55,9 +65,10 @@ Result<void> RightsStore::save(const std::string& font_sha256, const RightsRecor
     std::error_code problem;
     std::filesystem::create_directories(m_folder, problem);
     return writeFile(m_folder / (font_sha256 + ".json"), [&](std::ostream& out) -> Result<void> {
-        const Json json{{"format", "under-ink-rights"}, {"version", 1},        {"font_sha256", font_sha256},
-                        {"listing", record.listing},    {"sold", record.sold}, {"papers", record.papers},
-                        {"decisions", record.decisions}};
+        const Json json{{"format", "under-ink-rights"},  {"version", 1},
+                        {"font_sha256", font_sha256},    {"listing", record.listing},
+                        {"sold", record.sold},           {"papers", record.papers},
+                        {"decisions", record.decisions}, {"others_marks", record.others_marks}};
         out << json.dump(1, ' ', false, Json::error_handler_t::replace) << '\n';
         return {};
     });

@@ -35,6 +35,16 @@ struct RightsDecision
     friend bool operator==(const RightsDecision&, const RightsDecision&) = default;
 };
 
+/// A glyph that shows somebody else's mark or character: that stays theirs, whatever the font's licence.
+struct FlaggedGlyph
+{
+    unsigned face = 0;
+    std::uint32_t glyph_id = 0;
+    std::string name;
+
+    friend bool operator==(const FlaggedGlyph&, const FlaggedGlyph&) = default;
+};
+
 struct RightsRecord
 {
     std::vector<AttachedPaper> papers;
@@ -42,7 +52,9 @@ struct RightsRecord
     unsigned sold = 0;
     /// What the catalogue's listing said when the font was fetched.
     std::string listing;
+    std::vector<FlaggedGlyph> others_marks;
 
+    bool isOthersMark(unsigned face, std::uint32_t glyph_id) const;
     friend bool operator==(const RightsRecord&, const RightsRecord&) = default;
 };
 

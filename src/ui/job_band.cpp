@@ -10,7 +10,6 @@
 #include <QDoubleSpinBox>
 #include <QHBoxLayout>
 #include <QLabel>
-#include <QLineEdit>
 #include <QPaintEvent>
 #include <QPainter>
 #include <QPushButton>
@@ -78,7 +77,7 @@ void JobBand::build()
     m_size->setFont(m_theme.text(TextSize::Title));
     m_size->setKeyboardTracking(true);
     m_size->setRange(0.0, 1e6); // what cannot be made is said in words, not typed away
-    new UndoThrough(m_size->findChild<QLineEdit*>());
+    new UndoThrough(m_size);
     m_size->setFixedWidth(m_theme.scaled(84));
     m_unit = new Choice(m_theme, size);
     m_unit->setObjectName(QStringLiteral("unit"));

@@ -13,8 +13,9 @@ public:
     ChangeJob(JobModel& model, JobModel::Part part, Job before, Job after, int run)
         : m_model(model), m_part(part), m_before(std::move(before)), m_after(std::move(after)), m_run(run)
     {
-        static const char* const names[] = {"the words",    "the size",  "the unit",           "the process",
-                                            "sale or gift", "mirroring", "the letter spacing", "the font"};
+        static const char* const names[] = {"the words",          "the size",     "the unit",
+                                            "the process",        "sale or gift", "mirroring",
+                                            "the letter spacing", "the font",     "what the process holds"};
         setText(QObject::tr("change %1").arg(QLatin1String(names[static_cast<int>(part)])));
     }
     void undo() override { m_model.assign(m_before); }
@@ -96,6 +97,11 @@ void JobModel::setTracking(double tracking_em)
 void JobModel::setFont(FontRef font)
 {
     edit(Part::Font, [&](Job& job) { job.font = std::move(font); });
+}
+
+void JobModel::setLimits(const ProcessLimits& limits)
+{
+    edit(Part::Limits, [&](Job& job) { job.setLimits(job.process, sensible(limits)); });
 }
 
 } // namespace ink::ui

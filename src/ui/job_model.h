@@ -13,7 +13,7 @@ class JobModel : public QObject
     Q_OBJECT
 public:
     /// Which part a change touches; changes of the same part that follow each other undo as one.
-    enum class Part { Words, Size, Unit, Process, Purpose, Mirrored, Tracking, Font };
+    enum class Part { Words, Size, Unit, Process, Purpose, Mirrored, Tracking, Font, Limits };
 
     explicit JobModel(Job job, QObject* parent = nullptr);
 
@@ -29,6 +29,8 @@ public:
     void setMirrored(bool is_mirrored);
     void setTracking(double tracking_em);
     void setFont(FontRef font);
+    /// Of the job's process.
+    void setLimits(const ProcessLimits& limits);
     /// Ends a run of changes: what follows undoes on its own.
     void endRun() { ++m_run; }
 

@@ -7,6 +7,7 @@
 #include "ui/find/find_page.h"
 #include "ui/job_band.h"
 #include "ui/measures.h"
+#include "ui/process_limits_dialog.h"
 #include "ui/station_rail.h"
 #include "ui/widgets/message_line.h"
 
@@ -113,6 +114,11 @@ MainWindow::MainWindow(Job job, const std::filesystem::path& folder, const Theme
     connect(m_find, &FindPage::composeWanted, this, [this] { openStation(Compose); });
     connect(m_find, &FindPage::folderWanted, this, &MainWindow::openFolder);
     connect(m_find, &FindPage::problem, this, &MainWindow::tell);
+    connect(m_find, &FindPage::limitsWanted, this, [this] {
+        auto* dialog = new ProcessLimitsDialog(m_job, m_theme, this);
+        dialog->setAttribute(Qt::WA_DeleteOnClose);
+        dialog->open();
+    });
     connect(m_find, &FindPage::fontsTaken, this, [this](const QString& taken_folder) {
         m_library.addFolder(taken_folder, FontOrigin::TakenIn);
         m_find->setSearching(true);
@@ -134,6 +140,11 @@ MainWindow::MainWindow(Job job, const std::filesystem::path& folder, const Theme
 MainWindow::~MainWindow()
 {
     m_writers.waitForDone();
+    // It writes to the job, which goes before the window's children do.
+    if (auto* dialog = findChild<ProcessLimitsDialog*>()) {
+        dialog->hide(); // takes over what is half typed
+        delete dialog;
+    }
 }
 
 void MainWindow::build()

@@ -5,6 +5,12 @@
 #include <cmath>
 
 namespace ink::ui {
+namespace {
+
+/// Below this, whole mm² would make a limit and what misses it look the same.
+constexpr double kFine_mm2 = 9.95;
+
+} // namespace
 
 double shownValue(double mm, LengthUnit unit)
 {
@@ -42,7 +48,7 @@ QString area(double mm2, LengthUnit unit)
 {
     if (unit == LengthUnit::Inch)
         return QLocale().toString(mm2 / (kMmPerInch * kMmPerInch), 'f', 2) + QStringLiteral(" in²");
-    return QLocale().toString(mm2, 'f', 0) + QStringLiteral(" mm²");
+    return QLocale().toString(mm2, 'f', mm2 < kFine_mm2 ? 1 : 0) + QStringLiteral(" mm²");
 }
 
 QString counted(qulonglong n, const char* one, const char* many)

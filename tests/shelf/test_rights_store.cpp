@@ -16,6 +16,7 @@ RightsRecord fullRecord()
     record.decisions.push_back({"2026-11-25", "Jars only – “agreed”", "Ask first"});
     record.sold = 41;
     record.listing = "100% free";
+    record.others_marks.push_back({1, 37, "beetle"});
     return record;
 }
 

@@ -7,6 +7,7 @@
 
 #include <QAbstractButton>
 #include <QClipboard>
+#include <QDoubleSpinBox>
 #include <QDropEvent>
 #include <QLabel>
 #include <QLineEdit>
@@ -120,6 +121,7 @@ private slots:
     void pressingAMarkShowsWhereItComesFrom();
     void wishesNarrowTheListAndSayHowMany();
     void kindsCanBeChosenTogether();
+    void aFontFoundBySearchIsChosenByPressingIt();
     void fontsAreSortedByTheirMarks();
     void theCardOpensAndClosesByKeyboard();
     void otherWordsAndSwashesAreTriedInTheCard();
@@ -145,6 +147,9 @@ private slots:
     void allStylesAreShownOnRequest();
     void anUnpackedPackageIsLookedIntoToo();
     void largeTextFits();
+    void aPictureIsFlaggedAsSomebodyElses();
+    void whatTheProcessHoldsCanBeChanged();
+    void aListingThatFailsCanBeTriedAgain();
 };
 
 void TestFind::cardsShowMarksAndVerdicts()
@@ -230,6 +235,19 @@ void TestFind::kindsCanBeChosenTogether()
     choose("joining-script");
     QVERIFY(f.shown().contains("Tansy Cord") && f.shown().contains("Stallholder Bits"));
     QVERIFY(f.find<QPushButton>("wishKinds")->text().contains("joining script or picture font"));
+}
+
+void TestFind::aFontFoundBySearchIsChosenByPressingIt()
+{
+    FindFixture f;
+    QTest::keyClicks(f.find<QLineEdit>("fontSearch"), "stall");
+    f.rest();
+    QCOMPARE(f.shown(), QStringList{"Stallholder Bits"});
+    const auto chosen = [&] { return QString::fromStdString(f.window->jobModel().job().font.path); };
+    QVERIFY(chosen().endsWith("HartsorrelScript.ttf")); // searching alone does not choose
+    QTest::mouseClick(f.list()->viewport(), Qt::LeftButton, {},
+                      f.list()->visualRect(f.list()->model()->index(0, 0)).center());
+    QVERIFY(chosen().endsWith("StallholderBits.ttf"));
 }
 
 void TestFind::fontsAreSortedByTheirMarks()
@@ -695,6 +713,128 @@ void TestFind::largeTextFits()
     for (const char* name : {"wishBar", "fontList", "composeFont"})
         QVERIFY2(f.find<QWidget>(name)->visibleRegion().boundingRect().height() > 20, name);
     QVERIFY(f.list()->height() > 200);
+}
+
+void TestFind::aPictureIsFlaggedAsSomebodyElses()
+{
+    Job job = test::WindowFixture::firstJob();
+    job.words = "abc";
+    FindFixture f(job);
+    f.select("Stallholder Bits");
+    f.page().openCard(CardPage::KeyMapTab);
+    f.rest();
+    auto* grid = f.find<GlyphGrid>("keyMapGrid");
+    grid->setFocus();
+    QVERIFY(grid->current());
+    QCOMPARE(grid->current()->key, QStringLiteral("A"));
+    QTest::keyClick(grid, Qt::Key_Right); // capital and small letter stand side by side
+    QCOMPARE(grid->current()->key, QStringLiteral("a"));
+    QTest::keyClick(grid, Qt::Key_Down);
+    QVERIFY(grid->current()->key != QStringLiteral("a"));
+    QTest::keyClick(grid, Qt::Key_Up);
+    QCOMPARE(grid->current()->key, QStringLiteral("a"));
+    QTest::keyClick(grid, Qt::Key_Left);
+    QCOMPARE(grid->current()->key, QStringLiteral("A"));
+    QTest::keyClick(grid, Qt::Key_Right);
+    const QImage plain = grid->grab().toImage();
+    const auto markShown = [&] {
+        return f.find<QWidget>("markPanel")
+            ->findChild<QAbstractButton*>(QStringLiteral("mark%1").arg(int(FitMarkKind::OthersMark)));
+    };
+    QVERIFY(!markShown());
+    f.press("othersMark");
+    QVERIFY(f.find<QLabel>("keyMapKey")->text().contains("somebody else's mark"));
+    QVERIFY(grid->grab().toImage() != plain);
+    f.press("cardBack");
+    QVERIFY(markShown());
+    QVERIFY(markShown()->accessibleName().contains("do not sell"));
+    f.find<QAbstractButton>("purposeGift")->click();
+    f.rest();
+    QVERIFY(markShown()->accessibleName().contains("gifts"));
+    f.window->jobModel().undoStack().undo(); // for sale again
+    f.window->jobModel().undoStack().undo();
+    f.rest();
+    QVERIFY(QTest::qWaitFor([&] { return !markShown(); }, 5000));
+    // Redone, it is in the store, and other words without the picture are free of it.
+    f.window->jobModel().undoStack().redo();
+    f.rest();
+    QVERIFY(QTest::qWaitFor([&] { return markShown() != nullptr; }, 5000));
+    f.window->jobModel().setWords("bc");
+    f.rest();
+    QVERIFY(QTest::qWaitFor([&] { return !markShown(); }, 5000));
+}
+
+void TestFind::whatTheProcessHoldsCanBeChanged()
+{
+    Job job = test::WindowFixture::firstJob();
+    job.size = {SizeBy::Width, 500};
+    FindFixture f(job);
+    f.select("Hartsorrel Script");
+    const auto limits = [&] {
+        return f.find<QWidget>("markPanel")->findChild<QAbstractButton*>("processLimits");
+    };
+    QVERIFY(limits()->accessibleName().contains("Knife in adhesive vinyl"));
+    QVERIFY(limits()->accessibleName().contains("strokes from 0.50 mm"));
+    const auto stroke = [&] {
+        return f.find<QWidget>("markPanel")->findChild<QAbstractButton*>("mark1")->accessibleName();
+    };
+    QVERIFY(!stroke().contains("Too thin"));
+    limits()->setFocus();
+    QTest::keyClick(limits(), Qt::Key_Space);
+    auto* field = f.find<QDoubleSpinBox>("limitStroke");
+    QVERIFY(QTest::qWaitForWindowExposed(field->window()));
+    QApplication::setActiveWindow(field->window()); // as a window manager would
+    field->setFocus();
+    field->selectAll();
+    QTest::keyClicks(field, "5");
+    QTest::keyClick(field, Qt::Key_Tab);
+    f.rest();
+    QCOMPARE(f.window->jobModel().job().limits().stroke_floor_mm, 5.0);
+    // No care from less than the floor would be nonsense.
+    QCOMPARE(f.find<QDoubleSpinBox>("limitComfortable")->value(), 5.0);
+    QVERIFY2(stroke().contains("Too thin: this process holds 5.00 mm"), qPrintable(stroke()));
+    QVERIFY(limits()->accessibleName().contains("Your own figures"));
+    f.press("limitsUsual");
+    QVERIFY(!stroke().contains("Too thin"));
+    QTest::keyClick(field, Qt::Key_Z, Qt::ControlModifier); // the dialog has undo as well
+    f.rest();
+    QVERIFY(stroke().contains("Too thin"));
+    f.press("limitsDone");
+    // Another process keeps its own; the figures stay with the job.
+    f.window->jobModel().setProcess(Process::LaserWood);
+    f.rest();
+    QVERIFY(limits()->accessibleName().contains("Usual figures"));
+    f.window->close();
+    f.window.reset();
+    const auto kept = JobStore(f.state_folder).load();
+    QVERIFY(kept && *kept);
+    QVERIFY((*kept)->own_limits.contains(Process::KnifeVinyl));
+}
+
+void TestFind::aListingThatFailsCanBeTriedAgain()
+{
+    standin::CatalogueServer server(demoCatalogue());
+    FindFixture f;
+    f.window->feed().useAddress(QUrl(QString("http://127.0.0.1:%1").arg(server.listen())));
+    f.rest();
+    f.select("Goosegate");
+    QVERIFY(!f.find<QWidget>("marksAgain")->isVisible());
+    server.setFault(standin::Fault::ServerError);
+    f.window->jobModel().setWords("Beeswax");
+    f.rest();
+    QVERIFY(f.find<QLabel>("marksProblem")->isVisible());
+    QVERIFY2(f.find<QLabel>("marksProblem")->text().startsWith("the catalogue"),
+             qPrintable(f.find<QLabel>("marksProblem")->text()));
+    f.press("openCard");
+    QVERIFY(f.find<QAbstractButton>("cardAgain")->isVisible());
+    server.setFault(standin::Fault::None);
+    f.press("cardAgain");
+    QVERIFY(f.find<WordsView>("cardWords")->accessibleName().contains("Beeswax"));
+    QVERIFY(!f.find<QAbstractButton>("cardAgain")->isVisible());
+    f.press("cardBack");
+    f.press("marksAgain");
+    QVERIFY(!f.find<QWidget>("marksProblem")->isVisible());
+    QVERIFY(f.find<QWidget>("markPanel")->findChild<QAbstractButton*>("mark1"));
 }
 
 INK_TEST_GUI_MAIN(TestFind)

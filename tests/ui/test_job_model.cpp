@@ -26,7 +26,8 @@ void TestJobModel::everyEditCanBeUndone()
     model.setPurpose(Purpose::Gift);
     model.setMirrored(true);
     model.setFont({"/other.ttf", 0, {}});
-    QCOMPARE(model.undoStack().count(), 7);
+    model.setLimits({2.0, 1.0, 1.0, 5.0});
+    QCOMPARE(model.undoStack().count(), 8);
     const Job end = model.job();
     while (model.undoStack().canUndo())
         model.undoStack().undo();

@@ -12,19 +12,6 @@
 namespace ink {
 namespace {
 
-constexpr std::array kProcesses{
-    ProcessInfo{Process::KnifeVinyl, "knife-vinyl", "Knife", "in adhesive vinyl", false},
-    ProcessInfo{Process::KnifeHeatTransfer, "knife-heat-transfer", "Knife", "in heat-transfer material",
-                true},
-    ProcessInfo{Process::KnifeCard, "knife-card", "Knife", "in card", false},
-    ProcessInfo{Process::LaserWood, "laser-wood", "Laser", "in wood", false},
-    ProcessInfo{Process::Stencil, "stencil", "Stencil", "to paint through", false},
-    ProcessInfo{Process::Pen, "pen", "Pen", "on paper or card", false},
-    ProcessInfo{Process::Applique, "applique", "Appliqué", "on cloth", false},
-    ProcessInfo{Process::Satin, "satin", "Satin", "on cloth", false},
-    ProcessInfo{Process::PaperPattern, "paper-pattern", "Paper pattern", "to trace", false},
-};
-
 constexpr std::array<std::string_view, 3> kSizeNames{"height", "width", "em"};
 
 std::string trimmed(double value)
@@ -42,16 +29,38 @@ std::size_t characterCount(std::string_view utf8)
         std::ranges::count_if(utf8, [](char c) { return (static_cast<unsigned char>(c) & 0xC0) != 0x80; }));
 }
 
-} // namespace
-
-std::span<const ProcessInfo> allProcesses()
+nlohmann::ordered_json limitsJson(const Job& job)
 {
-    return kProcesses;
+    auto json = nlohmann::ordered_json::object();
+    for (const auto& [process, limits] : job.own_limits)
+        json[std::string(infoOf(process).id)] = {{"stroke_comfortable_mm", limits.stroke_comfortable_mm},
+                                                 {"stroke_floor_mm", limits.stroke_floor_mm},
+                                                 {"gap_mm", limits.gap_mm},
+                                                 {"smallest_piece_mm2", limits.smallest_piece_mm2}};
+    return json;
 }
 
-const ProcessInfo& infoOf(Process process)
+ProcessLimits limitsFrom(const nlohmann::json& json, const ProcessLimits& usual)
 {
-    return *std::ranges::find(kProcesses, process, &ProcessInfo::process);
+    return sensible({json.value("stroke_comfortable_mm", usual.stroke_comfortable_mm),
+                     json.value("stroke_floor_mm", usual.stroke_floor_mm), json.value("gap_mm", usual.gap_mm),
+                     json.value("smallest_piece_mm2", usual.smallest_piece_mm2)});
+}
+
+} // namespace
+
+ProcessLimits Job::limits() const
+{
+    const auto own = own_limits.find(process);
+    return own == own_limits.end() ? defaultLimits(process) : own->second;
+}
+
+void Job::setLimits(Process of, const ProcessLimits& limits)
+{
+    if (limits == defaultLimits(of))
+        own_limits.erase(of);
+    else
+        own_limits[of] = limits;
 }
 
 Result<void> checkSize(const FinishedSize& size)
@@ -86,6 +95,7 @@ void writeJob(std::ostream& out, const Job& job)
         {"purpose", job.purpose == Purpose::Sale ? "sale" : "gift"},
         {"mirrored", job.is_mirrored},
         {"tracking_em", job.tracking_em},
+        {"limits", limitsJson(job)},
         {"font", {{"path", job.font.path}, {"face", job.font.face}, {"instance", job.font.instance}}},
     };
     out << json.dump(2, ' ', false, nlohmann::json::error_handler_t::replace) << '\n';
@@ -107,14 +117,19 @@ Result<Job> readJob(std::istream& in)
             checkSize(stored))
             job.size = stored;
         job.unit = json.value("unit", "mm") == "in" ? LengthUnit::Inch : LengthUnit::Millimetre;
-        const auto process = std::ranges::find(kProcesses, json.value("process", ""), &ProcessInfo::id);
-        if (process != kProcesses.end())
+        const auto process = std::ranges::find(allProcesses(), json.value("process", ""), &ProcessInfo::id);
+        if (process != allProcesses().end())
             job.process = process->process;
         job.purpose = json.value("purpose", "sale") == "gift" ? Purpose::Gift : Purpose::Sale;
         job.is_mirrored = json.value("mirrored", false);
         if (const double tracking = json.value("tracking_em", 0.0);
             tracking >= kMinTracking_em && tracking <= kMaxTracking_em)
             job.tracking_em = tracking;
+        const auto limits = json.value("limits", nlohmann::json::object());
+        for (const auto& [id, given] : limits.items())
+            if (const auto of = std::ranges::find(allProcesses(), id, &ProcessInfo::id);
+                of != allProcesses().end())
+                job.setLimits(of->process, limitsFrom(given, defaultLimits(of->process)));
         const auto font = json.value("font", nlohmann::json::object());
         job.font = {font.value("path", ""), font.value("face", 0u), font.value("instance", "")};
         return job;

@@ -3,9 +3,10 @@
 
 #include "core/base/result.h"
 #include "core/base/units.h"
+#include "core/design/process.h"
 
 #include <iosfwd>
-#include <span>
+#include <map>
 #include <string>
 #include <string_view>
 
@@ -13,32 +14,6 @@ namespace ink {
 
 enum class SizeBy { Height, Width, Em };
 enum class Purpose { Sale, Gift };
-enum class Process {
-    KnifeVinyl,
-    KnifeHeatTransfer,
-    KnifeCard,
-    LaserWood,
-    Stencil,
-    Pen,
-    Applique,
-    Satin,
-    PaperPattern,
-};
-
-/// How a process is spoken of: "Knife" "in adhesive vinyl". `id` is what files hold.
-struct ProcessInfo
-{
-    Process process;
-    std::string_view id;
-    std::string_view tool;
-    std::string_view in_what;
-    /// Heat-transfer material is cut mirrored (common practice, no source).
-    bool is_mirrored;
-};
-
-std::span<const ProcessInfo> allProcesses();
-const ProcessInfo& infoOf(Process process);
-
 /// The finished size: of the inked shape (Height, Width), or of the em.
 struct FinishedSize
 {
@@ -70,6 +45,13 @@ struct Job
     /// Added after every letter, in em.
     double tracking_em = 0.0;
     FontRef font;
+    /// Where the person's machine and material hold other than is usual.
+    std::map<Process, ProcessLimits> own_limits;
+
+    /// What this job's process holds: the person's own figures, else the usual ones.
+    ProcessLimits limits() const;
+    /// Figures that are the usual ones are not kept.
+    void setLimits(Process of, const ProcessLimits& limits);
 
     friend bool operator==(const Job&, const Job&) = default;
 };

@@ -129,7 +129,6 @@ Result<FitShape> fitShapeOf(const SetWords& set, double units_per_em, std::vecto
     marks.narrowest_gap = axis->narrowest_gap;
     marks.pairs = std::move(*pairs);
     marks.joins = static_cast<std::size_t>(std::ranges::count_if(marks.pairs, &LetterPair::joins));
-    marks.letters = set.letters.size();
     const auto figures = measure(shape.outline_fu);
     marks.pieces = figures.pieces;
     marks.nodes = figures.nodes;
@@ -146,12 +145,15 @@ Result<FitShape> fitShapeOf(const SetWords& set, double units_per_em, std::vecto
     }
     marks.missing = set.missing;
     marks.alternates = std::move(alternates);
-    for (auto& letter : marks.alternates)
-        for (std::size_t i = 0; i < set.letters.size(); ++i)
-            if (set.letters[i].line == letter.letter.line && set.letters[i].glyph == letter.letter.glyph) {
-                const Box box = bounds(*set.glyphs_fu[i].paths);
-                letter.at = set.glyphs_fu[i].at + Point{(box.x0 + box.x1) / 2, (box.y0 + box.y1) / 2};
-            }
+    for (std::size_t i = 0; i < set.letters.size(); ++i) {
+        const auto& [line, glyph] = set.letters[i];
+        const Box box = bounds(*set.glyphs_fu[i].paths);
+        marks.letters.push_back({set.lines[line].shaped.glyphs[glyph].glyph_id,
+                                 set.glyphs_fu[i].at + Point{(box.x0 + box.x1) / 2, (box.y0 + box.y1) / 2}});
+        for (auto& letter : marks.alternates)
+            if (letter.letter.line == line && letter.letter.glyph == glyph)
+                letter.at = marks.letters.back().at;
+    }
     marks.traits = traits;
     return shape;
 }
@@ -195,6 +197,8 @@ Result<FitMarks> marksAt(const FitShape& shape, const FinishedSize& size)
             **place = mapped(**place, by, scale);
     for (auto& pair : marks.pairs)
         pair.between = by.map(pair.between);
+    for (auto& letter : marks.letters)
+        letter.at = by.map(letter.at);
     for (auto& letter : marks.alternates)
         letter.at = by.map(letter.at);
     for (auto& middle : marks.middles)

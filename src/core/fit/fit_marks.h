@@ -4,7 +4,7 @@
 #include "core/base/cancel.h"
 #include "core/base/result.h"
 #include "core/design/composition.h"
-#include "core/design/process_limits.h"
+#include "core/design/process.h"
 #include "core/fit/font_kind.h"
 #include "core/fit/joins.h"
 #include "core/geometry/medial_axis.h"
@@ -37,6 +37,13 @@ struct LetterForms
     std::vector<Alternate> forms;
 };
 
+/// A glyph with ink, and the middle of its ink.
+struct GlyphPlace
+{
+    std::uint32_t glyph_id = 0;
+    Point at;
+};
+
 struct SmallPiece
 {
     double area = 0.0;
@@ -59,7 +66,8 @@ struct FitMarks
     std::optional<AxisPlace> narrowest_gap;
     std::vector<LetterPair> pairs;
     std::size_t joins = 0;
-    std::size_t letters = 0;
+    /// One for each letter with ink; `glyph_id` is 0 for a listing, whose file is not here.
+    std::vector<GlyphPlace> letters;
     std::size_t pieces = 0;
     std::size_t nodes = 0;
     /// One place in each middle that is to be weeded.
@@ -70,7 +78,7 @@ struct FitMarks
     std::vector<LetterForms> alternates;
     FaceTraits traits;
 
-    double nodesPerLetter() const { return letters == 0 ? 0.0 : double(nodes) / double(letters); }
+    double nodesPerLetter() const { return letters.empty() ? 0.0 : double(nodes) / double(letters.size()); }
     bool hasSwash() const;
 };
 

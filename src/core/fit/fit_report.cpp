@@ -97,7 +97,7 @@ void writeFitReport(std::ostream& out, const FitMarks& marks, const ProcessLimit
         {"is_joining_script", marks.traits.joins.isJoiningScript()},
         {"kind", idOf(marks.traits.kind.kind)},
         {"kind_reason", marks.traits.kind.reason},
-        {"letters", marks.letters},
+        {"letters", marks.letters.size()},
         {"pieces", marks.pieces},
         {"middles", marks.middles.size()},
         {"middles_at_mm", middles},

@@ -89,11 +89,10 @@ CardPage::CardPage(JobModel& job, FontListModel& fonts, CatalogueClient& catalog
     column->addWidget(buildHead());
     m_stack = new QStackedWidget(this);
     m_alphabet = new GlyphGrid(theme, this);
-    m_key_map = new GlyphGrid(theme, this);
     m_dossier = new DossierView(theme, std::move(questions), this);
     m_stack->addWidget(buildWords());
     m_stack->addWidget(scrolled(m_alphabet, "alphabetScroll", tr("Alphabet")));
-    m_stack->addWidget(scrolled(m_key_map, "keyMapScroll", tr("Key map")));
+    m_stack->addWidget(buildKeyMap());
     m_stack->addWidget(buildSizes());
     m_stack->addWidget(buildPackage());
     m_stack->addWidget(m_dossier);
@@ -103,6 +102,10 @@ CardPage::CardPage(JobModel& job, FontListModel& fonts, CatalogueClient& catalog
             !m_fonts.isListing(m_row) && m_fonts.knownRights(m_row) &&
             m_dossier->findChild<QWidget*>(QStringLiteral("verdict")) == nullptr)
             showRights();
+        if (m_row >= 0 && m_row < m_fonts.rowCount() && isVisible()) {
+            m_key_map->setFlagged(m_fonts.othersMarks(m_row));
+            showKey();
+        }
     });
     connect(&m_job, &JobModel::changed, this, [this] {
         if (m_row >= 0 && isVisible())
@@ -136,6 +139,10 @@ QWidget* CardPage::buildHead()
     m_styles = new QPushButton(head);
     m_styles->setObjectName(QStringLiteral("cardStyles"));
     m_styles->setProperty("role", QStringLiteral("quiet"));
+    m_again = new QPushButton(tr("Try again"), head);
+    m_again->setObjectName(QStringLiteral("cardAgain"));
+    m_again->setVisible(false);
+    connect(m_again, &QPushButton::clicked, this, [this] { openTab(static_cast<Tab>(m_tabs->checkedId())); });
     m_main = new QPushButton(head);
     m_main->setObjectName(QStringLiteral("cardMain"));
     m_main->setProperty("role", QStringLiteral("main"));
@@ -143,6 +150,7 @@ QWidget* CardPage::buildHead()
     row->addWidget(m_name);
     row->addWidget(m_about, 1);
     row->addWidget(m_styles);
+    row->addWidget(m_again);
     row->addWidget(m_buy);
     row->addWidget(m_main);
     column->addLayout(row);
@@ -229,9 +237,74 @@ QWidget* CardPage::buildWords()
     scroll->setFixedWidth(m_theme.scaled(310));
     row->addWidget(scroll);
     connect(m_marks, &MarkPanel::shownChanged, m_view, &WordsView::setShownMark);
+    connect(m_marks, &MarkPanel::limitsWanted, this, &CardPage::limitsWanted);
     connect(m_sample, &QLineEdit::textChanged, this, [this] { showWords(); });
     connect(m_swashes, &QPushButton::toggled, this, [this] { showWords(); });
     return page;
+}
+
+QWidget* CardPage::buildKeyMap()
+{
+    auto* page = new QWidget(this);
+    auto* column = new QVBoxLayout(page);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(0);
+    m_key_map = new GlyphGrid(m_theme, page);
+    m_key_map->setObjectName(QStringLiteral("keyMapGrid"));
+    column->addWidget(scrolled(m_key_map, "keyMapScroll", tr("Key map")), 1);
+    auto* foot = new QWidget(page);
+    auto* row = new QHBoxLayout(foot);
+    row->setContentsMargins(kMargin, 2 * kGrid, kMargin, 2 * kGrid);
+    m_key = new QLabel(foot);
+    m_key->setObjectName(QStringLiteral("keyMapKey"));
+    m_key->setWordWrap(true);
+    m_others_mark = new QPushButton(tr("Somebody else's mark"), foot);
+    m_others_mark->setObjectName(QStringLiteral("othersMark"));
+    m_others_mark->setCheckable(true);
+    m_others_mark->setProperty("role", QStringLiteral("wish"));
+    m_others_mark->setToolTip(tr("A picture of somebody else's mark or character stays theirs, whatever the "
+                                 "font's licence says"));
+    row->addWidget(m_key, 1);
+    row->addWidget(m_others_mark);
+    column->addWidget(foot);
+    connect(m_key_map, &GlyphGrid::currentChanged, this, &CardPage::showKey);
+    connect(m_others_mark, &QPushButton::clicked, this, &CardPage::flagKey);
+    return page;
+}
+
+/// What is known of the key that is chosen in the key map.
+void CardPage::showKey()
+{
+    const GridKey* key = m_key_map->current();
+    const bool is_own = m_row >= 0 && m_row < m_fonts.rowCount() && !m_fonts.isListing(m_row);
+    const auto flagged = is_own ? m_fonts.othersMarks(m_row) : std::vector<std::uint32_t>{};
+    const bool is_flagged = key && std::ranges::find(flagged, key->glyph_id) != flagged.end();
+    m_others_mark->setVisible(is_own);
+    m_others_mark->setEnabled(key && m_fonts.knownRights(m_row));
+    m_others_mark->setChecked(is_flagged);
+    if (!key)
+        return m_key->setText(tr("Press a key to see what is known of it."));
+    const QString what =
+        key->key.isEmpty()
+            ? tr("<b>%1</b>, without a key").arg(key->name.toHtmlEscaped())
+            : tr("<b>%1</b> on the key <b>%2</b>").arg(key->name.toHtmlEscaped(), key->key.toHtmlEscaped());
+    m_key->setText(is_flagged ? tr("%1. Flagged as somebody else's mark: not for goods to sell.").arg(what)
+                              : what);
+}
+
+void CardPage::flagKey(bool is_others)
+{
+    const GridKey* key = m_key_map->current();
+    const auto* rights = m_fonts.knownRights(m_row);
+    if (!key || !rights)
+        return;
+    const unsigned face = m_fonts.entry(m_row).info.choice.face;
+    RightsRecord record = rights->record;
+    std::erase_if(record.others_marks,
+                  [&](const FlaggedGlyph& g) { return g.face == face && g.glyph_id == key->glyph_id; });
+    if (is_others)
+        record.others_marks.push_back({face, key->glyph_id, key->name.toStdString()});
+    keepRecord(record, is_others ? tr("flag a picture as somebody else's") : tr("take back a flag"));
 }
 
 QWidget* CardPage::buildSizes()
@@ -309,6 +382,7 @@ void CardPage::open(int row, Tab tab)
 
 void CardPage::openTab(Tab tab)
 {
+    m_again->setVisible(false);
     m_tabs->button(tab)->setChecked(true);
     m_stack->setCurrentIndex(tab);
     showWords();
@@ -335,10 +409,12 @@ void CardPage::showWords()
         if (!result) {
             m_view->setProblem(QString::fromStdString(result.error().message()));
             m_marks->setLines({});
-            return;
+            return showFailure(result.error());
         }
-        m_view->setCard(*result, job);
-        m_marks->setLines(fitMarkLines(**result, job));
+        const auto lines = fitMarkLines(**result, job, m_fonts.othersMarks(m_row));
+        m_view->setCard(*result, job.words, lines);
+        m_marks->setLines(lines);
+        m_marks->setLimits(job);
         if (!dresses) {
             m_card = *result;
             const bool can_dress = !swashFeatures(m_card->marks, job.words).empty();
@@ -357,6 +433,16 @@ void CardPage::showWords()
     m_waiting = 1; // the newest request of the slot is the only one that answers
 }
 
+/// A service that does not answer may answer the next time; a font on this computer says the same again.
+void CardPage::showFailure(const Error& error)
+{
+    m_again->setVisible(m_fonts.isListing(m_row));
+    if (m_tabs->checkedId() == Package)
+        m_package->setText(QString::fromStdString(error.message()).toHtmlEscaped());
+    else if (m_tabs->checkedId() == Alphabet || m_tabs->checkedId() == KeyMapTab)
+        emit problem(error);
+}
+
 void CardPage::showKeyMap()
 {
     if (m_fonts.isListing(m_row)) {
@@ -367,7 +453,7 @@ void CardPage::showKeyMap()
                                if (map)
                                    take(*map);
                                else
-                                   emit problem(map.error());
+                                   showFailure(map.error());
                            });
         return;
     }
@@ -389,6 +475,9 @@ void CardPage::take(std::shared_ptr<const RemoteKeyMap> map)
 {
     m_alphabet->setSections(alphabetSections(*map));
     m_key_map->setSections(keyMapSections(*map));
+    if (m_row >= 0 && !m_fonts.isListing(m_row))
+        m_fonts.rights(m_row);
+    m_key_map->setFlagged(m_row >= 0 ? m_fonts.othersMarks(m_row) : std::vector<std::uint32_t>{});
 }
 
 void CardPage::showSizes()
@@ -420,7 +509,7 @@ void CardPage::showSizes()
         figures->setFont(m_theme.text(TextSize::Small));
         figures->setFixedWidth(m_theme.scaled(150));
         auto* view = new WordsView(m_theme, row_widget);
-        view->setCard(*card, m_job.job());
+        view->setCard(*card, m_job.job().words);
         view->setScale(px_per_mm);
         view->setFixedHeight(view->sizeHint().height());
         row->addWidget(mark, 0, Qt::AlignTop);
@@ -441,25 +530,25 @@ void CardPage::showPackage()
                                 if (opened == m_opened)
                                     showPicture(bytes ? *bytes : QByteArray());
                             });
-        m_catalogue.details(m_fonts.listing(m_row).id, [this, opened = m_opened](
-                                                           const Result<ListingDetails>& details) {
-            if (opened != m_opened)
-                return;
-            if (!details)
-                return m_package->setText(QString::fromStdString(details.error().message()).toHtmlEscaped());
-            QString html = QStringLiteral("<h3>%1</h3><p>%2</p>")
-                               .arg(details->listing.package.toHtmlEscaped(),
-                                    tr("%1 kB. Author: %2, %3. Tags: %4.")
-                                        .arg((details->bytes + 999) / 1000)
-                                        .arg(details->listing.author, details->listing.contact,
-                                             details->listing.tags.join(QStringLiteral(", ")))
-                                        .toHtmlEscaped());
-            html += QStringLiteral("<table cellspacing='6'>");
-            for (const auto& file : details->files)
-                html += QStringLiteral("<tr><td>%1</td><td>%2</td></tr>")
-                            .arg(file.name.toHtmlEscaped(), file.role.toHtmlEscaped());
-            m_package->setText(html + QStringLiteral("</table>"));
-        });
+        m_catalogue.details(
+            m_fonts.listing(m_row).id, [this, opened = m_opened](const Result<ListingDetails>& details) {
+                if (opened != m_opened)
+                    return;
+                if (!details)
+                    return showFailure(details.error());
+                QString html = QStringLiteral("<h3>%1</h3><p>%2</p>")
+                                   .arg(details->listing.package.toHtmlEscaped(),
+                                        tr("%1 kB. Author: %2, %3. Tags: %4.")
+                                            .arg((details->bytes + 999) / 1000)
+                                            .arg(details->listing.author, details->listing.contact,
+                                                 details->listing.tags.join(QStringLiteral(", ")))
+                                            .toHtmlEscaped());
+                html += QStringLiteral("<table cellspacing='6'>");
+                for (const auto& file : details->files)
+                    html += QStringLiteral("<tr><td>%1</td><td>%2</td></tr>")
+                                .arg(file.name.toHtmlEscaped(), file.role.toHtmlEscaped());
+                m_package->setText(html + QStringLiteral("</table>"));
+            });
         return;
     }
     const auto& entry = m_fonts.entry(m_row);

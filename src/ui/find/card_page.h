@@ -35,6 +35,7 @@ signals:
     void fetchWanted(int row);
     void buyWanted(int row);
     void stylesWanted(int row);
+    void limitsWanted();
     void problem(const ink::Error& error);
 
 private:
@@ -42,9 +43,13 @@ private:
     QWidget* buildWords();
     QWidget* buildSizes();
     QWidget* buildPackage();
+    QWidget* buildKeyMap();
     QScrollArea* scrolled(QWidget* inside, const char* name, const QString& spoken);
     void showWords();
     void showKeyMap();
+    void showKey();
+    void showFailure(const Error& error);
+    void flagKey(bool is_others);
     void showSizes();
     void showPackage();
     void showPicture(const QByteArray& bytes);
@@ -67,6 +72,7 @@ private:
     QPushButton* m_main = nullptr;
     QPushButton* m_buy = nullptr;
     QPushButton* m_styles = nullptr;
+    QPushButton* m_again = nullptr;
     QButtonGroup* m_tabs = nullptr;
     QStackedWidget* m_stack = nullptr;
     WordsView* m_view = nullptr;
@@ -75,6 +81,8 @@ private:
     MarkPanel* m_marks = nullptr;
     GlyphGrid* m_alphabet = nullptr;
     GlyphGrid* m_key_map = nullptr;
+    QLabel* m_key = nullptr;
+    QPushButton* m_others_mark = nullptr;
     QWidget* m_sizes = nullptr;
     QLabel* m_package = nullptr;
     QLabel* m_picture = nullptr;

@@ -109,14 +109,14 @@ void ComparePage::ask(std::size_t at, bool dressed, const std::string& features)
         auto* view = dressed ? own.dressed : own.plain;
         if (!result)
             return view->setProblem(QString::fromStdString(result.error().message()));
-        view->setCard(*result, job);
+        view->setCard(*result, job.words);
         view->setFixedHeight(view->sizeHint().height());
         view->setMinimumWidth(view->sizeHint().width());
         view->setVisible(true);
         if (dressed)
             return;
         QStringList figures;
-        for (const auto& mark : fitMarkLines(**result, job))
+        for (const auto& mark : fitMarkLines(**result, job, m_fonts.othersMarks(own.pick.row)))
             if (figures.size() < 5)
                 figures << mark.figure + QLatin1Char(' ') + mark.words;
         own.figures->setText(figures.join(QStringLiteral(" · ")));

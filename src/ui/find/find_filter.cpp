@@ -100,7 +100,7 @@ bool FindFilter::fulfils(int row, FindWish wish) const
     const FitMarks& marks = preview->card->marks;
     switch (wish) {
     case FindWish::HoldInProcess:
-        return holds(marks, defaultLimits(m_fonts.job().process)) != Holds::Not;
+        return holds(marks, m_fonts.job().limits()) != Holds::Not;
     case FindWish::Join:
         return !marks.pairs.empty() && marks.joins == marks.pairs.size();
     case FindWish::HaveSwash:
@@ -108,11 +108,11 @@ bool FindFilter::fulfils(int row, FindWish wish) const
     case FindWish::HaveEveryLetter:
         return marks.missing.empty();
     case FindWish::StrokesHold:
-        return holdsStroke(marks, defaultLimits(m_fonts.job().process)) != Holds::Not;
+        return holdsStroke(marks, m_fonts.job().limits()) != Holds::Not;
     case FindWish::GapsStayOpen:
-        return holdsGap(marks, defaultLimits(m_fonts.job().process)) != Holds::Not;
+        return holdsGap(marks, m_fonts.job().limits()) != Holds::Not;
     case FindWish::PiecesHold:
-        return holdsPieces(marks, defaultLimits(m_fonts.job().process)) != Holds::Not;
+        return holdsPieces(marks, m_fonts.job().limits()) != Holds::Not;
     case FindWish::HaveFewNodes:
         return marks.nodesPerLetter() < kFewNodes;
     case FindWish::HaveNoSharpPoints:
@@ -186,7 +186,7 @@ double FindFilter::keyOf(int row) const
     const double stroke = marks.thinnest_stroke ? marks.thinnest_stroke->width : 0.0;
     switch (m_order) {
     case FindOrder::Fit: {
-        const int faults = 2 * static_cast<int>(holds(marks, defaultLimits(m_fonts.job().process))) +
+        const int faults = 2 * static_cast<int>(holds(marks, m_fonts.job().limits())) +
                            4 * static_cast<int>(marks.missing.size());
         return faults - std::min(stroke, 10.0) / 100.0;
     }

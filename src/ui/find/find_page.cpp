@@ -4,18 +4,15 @@
 #include "ui/find/font_line_delegate.h"
 #include "ui/find/wish_bar.h"
 #include "ui/measures.h"
-#include "ui/text.h"
 #include "ui/widgets/choice.h"
 #include "ui/widgets/flow_row.h"
 
-#include <QDir>
 #include <QHBoxLayout>
 #include <QKeyEvent>
 #include <QLabel>
 #include <QLineEdit>
 #include <QListView>
 #include <QPushButton>
-#include <QScrollArea>
 #include <QScrollBar>
 #include <QShortcut>
 #include <QStackedWidget>
@@ -27,20 +24,9 @@ namespace {
 
 /// Marks of this many fonts are made ahead for the filters; more only as they come into sight.
 constexpr int kMostAhead = 600;
-constexpr auto kWatchKey = "find/watch-downloads";
 constexpr int kLearnAfter_ms = 250;
 /// The fonts out of sight wait until nobody has typed for so long.
 constexpr int kLookAheadAfter_ms = 1200;
-
-/// A licence text can be pages long; the first sentences say what it is.
-QString shortened(const QString& words)
-{
-    constexpr qsizetype kLongest = 220;
-    const QString flat = words.simplified();
-    return flat.size() <= kLongest
-               ? flat
-               : flat.left(flat.lastIndexOf(QLatin1Char(' '), kLongest)) + QStringLiteral(" …");
-}
 
 } // namespace
 
@@ -56,27 +42,27 @@ FindPage::FindPage(FindServices services, const Theme& theme, QWidget* parent)
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(0);
+    m_arrivals =
+        new Arrivals(m_fonts, m_services.catalogue, m_services.inbox, m_services.downloads, theme, this);
     m_stack = new QStackedWidget(this);
     auto* list_page = new QWidget(m_stack);
     auto* row = new QHBoxLayout(list_page);
     row->setContentsMargins(0, 0, 0, 0);
     row->setSpacing(0);
     row->addWidget(buildList(), 1);
-    row->addWidget(buildPanel());
+    m_panel = new FontPanel(m_fonts, theme, list_page);
+    row->addWidget(m_panel);
     m_card = new CardPage(m_job, m_fonts, m_services.catalogue, theme, m_services.rights_questions, m_stack);
     m_compare_page = new ComparePage(m_job, m_fonts, theme, m_stack);
-    m_intake = new IntakePage(m_fonts.fits().pool(), theme, m_services.inbox, m_stack);
-    for (QWidget* page : std::initializer_list<QWidget*>{list_page, m_card, m_compare_page, m_intake})
+    for (QWidget* page :
+         std::initializer_list<QWidget*>{list_page, m_card, m_compare_page, m_arrivals->intake()})
         m_stack->addWidget(page);
     column->addWidget(m_stack, 1);
-    m_transfers = new Transfers(
-        m_services.catalogue, QString::fromStdString((m_services.inbox / "packages").string()), theme, this);
-    column->addWidget(m_transfers);
+    column->addWidget(m_arrivals->transfers());
 
     connectPages();
     showJob();
     showFeed();
-    watchDownloads(m_downloads->isChecked());
 }
 
 void FindPage::connectPages()
@@ -99,8 +85,9 @@ void FindPage::connectPages()
     connect(&m_services.feed, &CatalogueFeed::changed, this, &FindPage::showFeed);
     connect(m_card, &CardPage::backWanted, this, [this] { show(List); });
     connect(m_card, &CardPage::composeWanted, this, &FindPage::composeWanted);
-    connect(m_card, &CardPage::fetchWanted, this, &FindPage::fetch);
-    connect(m_card, &CardPage::buyWanted, this, &FindPage::buy);
+    connect(m_card, &CardPage::fetchWanted, m_arrivals, &Arrivals::fetch);
+    connect(m_card, &CardPage::buyWanted, m_arrivals, &Arrivals::buy);
+    connect(m_card, &CardPage::limitsWanted, this, &FindPage::limitsWanted);
     connect(m_card, &CardPage::stylesWanted, this, &FindPage::showStyles);
     connect(m_card, &CardPage::problem, this, &FindPage::problem);
     connect(m_compare_page, &ComparePage::backWanted, this, [this] { show(List); });
@@ -108,10 +95,22 @@ void FindPage::connectPages()
         show(List);
         m_list->setCurrentIndex(m_filter.mapFromSource(m_fonts.index(row)));
     });
-    connect(m_intake, &IntakePage::backWanted, this, [this] { show(List); });
-    connect(m_intake, &IntakePage::problem, this, &FindPage::problem);
-    connect(m_intake, &IntakePage::taken, this, &FindPage::tookIn);
-    connect(m_transfers, &Transfers::openWanted, this, &FindPage::openPackage);
+    connect(m_arrivals->intake(), &IntakePage::backWanted, this, [this] { show(List); });
+    connect(m_arrivals, &Arrivals::opened, this, [this] { show(Intake); });
+    connect(m_arrivals, &Arrivals::problem, this, &FindPage::problem);
+    connect(m_arrivals, &Arrivals::fontsTaken, this, &FindPage::fontsTaken);
+    connect(m_panel, &FontPanel::mainWanted, this, [this] {
+        const int row = currentRow();
+        if (row >= 0 && m_fonts.isListing(row))
+            m_arrivals->fetch(row);
+        else
+            emit composeWanted();
+    });
+    connect(m_panel, &FontPanel::cardWanted, this, [this] { openCard(CardPage::Words); });
+    connect(m_panel, &FontPanel::rightsWanted, this, [this] { openCard(CardPage::Rights); });
+    connect(m_panel, &FontPanel::compareWanted, this, &FindPage::toggleCompared);
+    connect(m_panel, &FontPanel::limitsWanted, this, &FindPage::limitsWanted);
+    connect(m_panel, &FontPanel::shownMarkChanged, this, &FindPage::setShownMark);
     auto* back = new QShortcut(Qt::Key_Escape, this);
     back->setContext(Qt::WidgetWithChildrenShortcut);
     connect(back, &QShortcut::activated, this, [this] { show(List); });
@@ -205,21 +204,20 @@ QWidget* FindPage::buildFoot(QWidget* parent)
     auto* folder = new QPushButton(tr("Open a folder…"), foot);
     folder->setObjectName(QStringLiteral("openFolder"));
     folder->setProperty("role", QStringLiteral("quiet"));
-    m_downloads = new QPushButton(tr("My downloads too"), foot);
-    m_downloads->setObjectName(QStringLiteral("watchDownloads"));
-    m_downloads->setCheckable(true);
-    m_downloads->setProperty("role", QStringLiteral("wish"));
-    m_downloads->setToolTip(tr("Offer packages that lie in your download folder"));
-    for (QWidget* widget : std::initializer_list<QWidget*>{package, folder, m_downloads})
+    auto* downloads = new QPushButton(tr("My downloads too"), foot);
+    downloads->setObjectName(QStringLiteral("watchDownloads"));
+    downloads->setCheckable(true);
+    downloads->setProperty("role", QStringLiteral("wish"));
+    downloads->setToolTip(tr("Offer packages that lie in your download folder"));
+    for (QWidget* widget : std::initializer_list<QWidget*>{package, folder, downloads})
         row->addWidget(widget);
     connect(package, &QPushButton::clicked, this, [this] {
         if (const QString path = m_services.package(this); !path.isEmpty())
             openPackage(path);
     });
     connect(folder, &QPushButton::clicked, this, &FindPage::folderWanted);
-    connect(m_downloads, &QPushButton::toggled, this, &FindPage::watchDownloads);
-    connect(&m_watcher, &QFileSystemWatcher::directoryChanged, this, &FindPage::lookInDownloads);
-    m_downloads->setChecked(settings().value(kWatchKey).toBool());
+    downloads->setChecked(m_arrivals->watchesDownloads());
+    connect(downloads, &QPushButton::toggled, m_arrivals, &Arrivals::watchDownloads);
     return foot;
 }
 
@@ -263,85 +261,6 @@ QWidget* FindPage::buildList()
     return side;
 }
 
-QWidget* FindPage::buildPanel()
-{
-    auto* panel = new QWidget(this);
-    auto* column = new QVBoxLayout(panel);
-    column->setContentsMargins(3 * kGrid, kMargin, 3 * kGrid, kMargin);
-    column->setSpacing(2 * kGrid);
-    const auto label = [&](const char* name, const QFont& font, const char* role) {
-        auto* l = new QLabel(panel);
-        l->setObjectName(QLatin1String(name));
-        l->setFont(font);
-        l->setWordWrap(true);
-        l->setProperty("role", QLatin1String(role));
-        l->setContentsMargins(2 * kGrid, 0, 0, 0);
-        column->addWidget(l);
-        return l;
-    };
-    const auto button = [&](const char* name, const QString& words, const char* role) {
-        auto* b = new QPushButton(words, panel);
-        b->setObjectName(QLatin1String(name));
-        b->setProperty("role", QLatin1String(role));
-        return b;
-    };
-    m_name = label("fontName", m_theme.heading(TextSize::Title), "");
-    m_facts = label("fontFacts", m_theme.text(TextSize::Small), "soft");
-    auto* buttons = new QWidget(panel);
-    auto* flow = new FlowRow(buttons, 2 * kGrid);
-    m_main = button("composeFont", tr("Set the words in it"), "main");
-    m_open = button("openCard", tr("Open the card"), "quiet");
-    m_open->setToolTip(tr("Alphabet, key map, sizes, package (Ctrl+Enter)"));
-    m_compare = button("compareFont", tr("Compare"), "quiet");
-    m_compare->setToolTip(tr("Put two to six fonts side by side (Ctrl+K)"));
-    for (auto* b : {m_main, m_open, m_compare})
-        flow->addWidget(b);
-    buttons->setContentsMargins(2 * kGrid, 0, 0, 0);
-    column->addWidget(buttons);
-
-    m_verdict_chip = new QWidget(panel);
-    m_verdict_chip->setObjectName(QStringLiteral("panelVerdict"));
-    m_verdict_chip->setAttribute(Qt::WA_StyledBackground);
-    auto* chip = new QHBoxLayout(m_verdict_chip);
-    chip->setContentsMargins(2 * kGrid, kGrid, 2 * kGrid, kGrid);
-    m_verdict_mark = new MarkLabel(m_theme, m_verdict_chip);
-    m_verdict = new QLabel(m_verdict_chip);
-    m_verdict->setObjectName(QStringLiteral("verdictName"));
-    m_verdict->setFont(m_theme.text(TextSize::Body, true));
-    chip->addWidget(m_verdict_mark);
-    chip->addWidget(m_verdict, 1);
-    column->addWidget(m_verdict_chip);
-    m_quote = label("licenceQuote", m_theme.text(TextSize::Small), "");
-    m_source = label("licenceSource", m_theme.text(TextSize::Small), "soft");
-    m_dossier = button("openRights", tr("Rights dossier"), "quiet");
-    m_dossier->setToolTip(tr("Evidence, letter to the author, receipts (Ctrl+R)"));
-    column->addWidget(m_dossier, 0, Qt::AlignLeft);
-    m_marks = new MarkPanel(m_theme, panel);
-    m_marks->setObjectName(QStringLiteral("markPanel"));
-    column->addWidget(m_marks);
-    column->addStretch(1);
-
-    m_panel = new QScrollArea(this);
-    m_panel->setObjectName(QStringLiteral("sidePanel"));
-    m_panel->setAccessibleName(tr("The chosen font"));
-    m_panel->setWidgetResizable(true);
-    m_panel->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    panel->setMinimumWidth(1); // texts wrap rather than reach beyond the panel
-    m_panel->setWidget(panel);
-    connect(m_main, &QPushButton::clicked, this, [this] {
-        const int row = currentRow();
-        if (row >= 0 && m_fonts.isListing(row))
-            fetch(row);
-        else
-            emit composeWanted();
-    });
-    connect(m_open, &QPushButton::clicked, this, [this] { openCard(CardPage::Words); });
-    connect(m_dossier, &QPushButton::clicked, this, [this] { openCard(CardPage::Rights); });
-    connect(m_compare, &QPushButton::clicked, this, &FindPage::toggleCompared);
-    connect(m_marks, &MarkPanel::shownChanged, this, &FindPage::setShownMark);
-    return m_panel;
-}
-
 int FindPage::currentRow() const
 {
     const auto current = m_list->currentIndex();
@@ -371,8 +290,9 @@ void FindPage::showJob()
     const auto index = row < 0 ? QModelIndex() : m_filter.mapFromSource(m_fonts.index(row));
     if (!is_on_listing && index.isValid() && index != current)
         m_list->setCurrentIndex(index);
+    // Current without being chosen, a row would not answer to being pressed.
     if (!is_on_listing && !index.isValid())
-        m_list->clearSelection();
+        m_list->selectionModel()->clear();
     showPanel();
     showCount();
 }
@@ -380,87 +300,7 @@ void FindPage::showJob()
 void FindPage::showPanel()
 {
     const int row = currentRow();
-    for (auto* button : {m_main, m_open, m_compare, m_dossier})
-        button->setEnabled(row >= 0);
-    const bool is_listing = row >= 0 && m_fonts.isListing(row);
-    m_main->setText(is_listing ? tr("Fetch it") : tr("Set the words in it"));
-    m_compare->setText(std::ranges::find(m_compared, row) != m_compared.end() ? tr("Do not compare")
-                                                                              : tr("Compare"));
-    showRights(row);
-    if (row < 0) {
-        m_name->setText(tr("No font chosen"));
-        m_facts->setText(tr("Pick one from the list: arrow keys move, Enter sets the words in it."));
-        m_marks->setLines({});
-        return;
-    }
-    m_name->setText(m_fonts.name(row));
-    QStringList facts;
-    if (is_listing) {
-        const auto& listing = m_fonts.listing(row);
-        facts << listing.foundry << tr("by %1").arg(listing.author)
-              << (listing.price.isEmpty() ? tr("free of charge") : listing.price) << listing.published;
-        m_facts->setText(facts.join(QStringLiteral(" · ")) + QLatin1Char('\n') + listing.description);
-    } else {
-        const auto& entry = m_fonts.entry(row);
-        facts << text(entry.info.manufacturer) << text(entry.info.style) << kindInWords(entry.info)
-              << text(entry.info.version);
-        if (entry.info.is_picture_font)
-            facts.append(tr("pictures on the keys"));
-        facts.removeAll(QString());
-        m_facts->setText(facts.join(QStringLiteral(" · ")) + QLatin1Char('\n') +
-                         text(entry.path.filename().string()) + QStringLiteral(", ") +
-                         originInWords(entry.origin));
-    }
-    const auto* preview = m_fonts.known(row);
-    if (preview && preview->card) {
-        const KindFound& kind = preview->card->marks.traits.kind;
-        if (!kind.reason.empty())
-            m_facts->setText(m_facts->text() + QLatin1Char('\n') +
-                             tr("%1: %2").arg(text(nameOf(kind.kind)), text(kind.reason).left(1).toLower() +
-                                                                           text(kind.reason).mid(1)));
-    }
-    m_marks->setLines(preview && preview->card ? fitMarkLines(*preview->card, m_job.job())
-                                               : std::vector<FitMarkLine>{});
-}
-
-void FindPage::showRights(int row)
-{
-    const FontRights* rights = row >= 0 && !m_fonts.isListing(row) ? m_fonts.rights(row) : nullptr;
-    m_verdict_chip->setVisible(rights != nullptr);
-    m_quote->setVisible(row >= 0);
-    m_source->setVisible(row >= 0);
-    if (row < 0)
-        return;
-    if (m_fonts.isListing(row)) {
-        const QString claim = m_fonts.listing(row).claim;
-        m_quote->setText(claim.isEmpty() ? tr("The listing says nothing about selling.")
-                                         : QStringLiteral("“%1”").arg(claim));
-        m_source->setText(tr("the listing, a hint only: the text in the package decides"));
-        return;
-    }
-    if (!rights) {
-        m_quote->setText(tr("Reading what came with the font …"));
-        m_source->clear();
-        return;
-    }
-    const auto& dossier = rights->dossier;
-    m_verdict->setText(text(nameOf(dossier.verdict)));
-    m_verdict_mark->setMark(markOf(dossier.verdict));
-    const QColor tint = tintOf(dossier.verdict, m_theme.colours());
-    m_verdict_chip->setStyleSheet(
-        QStringLiteral("#panelVerdict { background: rgba(%1,%2,%3,%4); border-radius: 8px; }")
-            .arg(tint.red())
-            .arg(tint.green())
-            .arg(tint.blue())
-            .arg(tint.alpha()));
-    if (dossier.deciding.empty()) {
-        m_quote->setText(text(dossier.reason));
-        m_source->setText(tr("The dossier has a letter to the author for you."));
-    } else {
-        const Quote& quote = dossier.deciding.front();
-        m_quote->setText(QStringLiteral("“%1”").arg(shortened(text(quote.sentence))));
-        m_source->setText(tr("%1, line %2").arg(text(quote.document)).arg(quote.line));
-    }
+    m_panel->show(row, std::ranges::find(m_compared, row) != m_compared.end());
 }
 
 void FindPage::showCount()
@@ -522,7 +362,7 @@ void FindPage::learn()
 void FindPage::setShownMark(std::optional<FitMarkKind> kind)
 {
     m_delegate->setShownMark(kind);
-    m_marks->setShown(kind);
+    m_panel->setShownMark(kind);
     m_list->viewport()->update();
 }
 
@@ -554,8 +394,8 @@ void FindPage::setSearching(bool is_searching)
 
 bool FindPage::isIdle() const
 {
-    return m_transfers->isIdle() && m_intake->isIdle() && m_services.feed.isIdle() &&
-           m_services.catalogue.isIdle() && !m_learn_timer.isActive();
+    return m_arrivals->isIdle() && m_services.feed.isIdle() && m_services.catalogue.isIdle() &&
+           !m_learn_timer.isActive();
 }
 
 bool FindPage::hasLookedAhead() const
@@ -627,86 +467,9 @@ void FindPage::showStyles(int row)
     show(Compare);
 }
 
-std::vector<OwnedFont> FindPage::owned() const
+void FindPage::openPackage(const QString& path)
 {
-    std::vector<OwnedFont> fonts;
-    for (int row = 0; row < m_fonts.rowCount() && !m_fonts.isListing(row); ++row) {
-        const auto& entry = m_fonts.entry(row);
-        fonts.push_back({entry.path, entry.info.family, entry.info.style, entry.info.version});
-    }
-    return fonts;
-}
-
-void FindPage::openPackage(const QString& path, const QString& listing)
-{
-    m_intake->open(path, owned(), listing);
-    show(Intake);
-}
-
-void FindPage::fetch(int row)
-{
-    const Listing listing = m_fonts.listing(row);
-    m_services.catalogue.details(listing.id, [this, listing](const Result<ListingDetails>& details) {
-        if (!details)
-            return void(emit problem(details.error()));
-        m_transfers->start({m_services.catalogue.packageUrl(listing.package), listing.package, details->bytes,
-                            details->sha256},
-                           listing.claim);
-    });
-}
-
-void FindPage::buy(int row)
-{
-    const Listing listing = m_fonts.listing(row);
-    m_services.catalogue.buy(listing.id, [this](const Result<Purchase>& purchase) {
-        if (!purchase)
-            return void(emit problem(purchase.error()));
-        // The receipt is in the package as well; the dossier files it as evidence when the package is taken
-        // in.
-        m_transfers->start({m_services.catalogue.packageUrl(purchase->package), purchase->package,
-                            purchase->bytes, purchase->sha256},
-                           {});
-    });
-}
-
-void FindPage::tookIn(const QString& folder, const std::vector<std::string>& digests, const QString& listing)
-{
-    const auto& store = m_fonts.rightsReader().store();
-    if (!listing.isEmpty())
-        for (const auto& sha256 : digests)
-            if (auto record = store.load(sha256); record && record->listing.empty()) {
-                record->listing = listing.toStdString();
-                if (const auto saved = store.save(sha256, *record); !saved)
-                    emit problem(saved.error());
-            }
-    m_fonts.rightsReader().forget();
-    emit fontsTaken(folder);
-}
-
-QSettings FindPage::settings() const
-{
-    return QSettings(QString::fromStdString((m_services.inbox.parent_path() / "settings.ini").string()),
-                     QSettings::IniFormat);
-}
-
-void FindPage::watchDownloads(bool is_on)
-{
-    settings().setValue(kWatchKey, is_on);
-    if (!m_watcher.directories().isEmpty())
-        m_watcher.removePaths(m_watcher.directories());
-    if (!is_on || m_services.downloads.isEmpty() || !m_transfers)
-        return;
-    m_watcher.addPath(m_services.downloads);
-    lookInDownloads(m_services.downloads);
-}
-
-void FindPage::lookInDownloads(const QString& folder)
-{
-    const auto files = QDir(folder).entryInfoList({QStringLiteral("*.zip"), QStringLiteral("*.7z"),
-                                                   QStringLiteral("*.rar"), QStringLiteral("*.tar.gz")},
-                                                  QDir::Files | QDir::Readable, QDir::Time);
-    for (const auto& file : files.mid(0, 3))
-        m_transfers->offer(file.absoluteFilePath());
+    m_arrivals->open(path);
 }
 
 } // namespace ink::ui

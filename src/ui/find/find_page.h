@@ -2,13 +2,11 @@
 #pragma once
 
 #include "ui/catalogue_feed.h"
+#include "ui/find/arrivals.h"
 #include "ui/find/card_page.h"
 #include "ui/find/find_filter.h"
-#include "ui/find/intake_page.h"
-#include "ui/find/transfers.h"
+#include "ui/find/font_panel.h"
 
-#include <QFileSystemWatcher>
-#include <QSettings>
 #include <QTimer>
 
 class QListView;
@@ -50,12 +48,13 @@ public:
     bool isIdle() const;
     /// The marks of fonts out of sight are there as well.
     bool hasLookedAhead() const;
-    void openPackage(const QString& path, const QString& listing = {});
+    void openPackage(const QString& path);
     void openCard(CardPage::Tab tab);
 
 signals:
     void composeWanted();
     void folderWanted();
+    void limitsWanted();
     void countChanged();
     void fontsTaken(const QString& folder);
     void problem(const ink::Error& error);
@@ -68,28 +67,19 @@ private:
     QWidget* buildList();
     QWidget* buildHead(QWidget* parent);
     QWidget* buildFoot(QWidget* parent);
-    QWidget* buildPanel();
     void connectPages();
     void choose(const QModelIndex& current);
     void chooseFirstShown();
     void showJob();
     void showPanel();
-    void showRights(int row);
     void showCount();
     void showFeed();
     void learn();
     void setShownMark(std::optional<FitMarkKind> kind);
     void show(Place place);
     void showStyles(int row);
-    QSettings settings() const;
-    void watchDownloads(bool is_on);
-    void lookInDownloads(const QString& folder);
-    void fetch(int row);
-    void buy(int row);
     void toggleCompared();
-    void tookIn(const QString& folder, const std::vector<std::string>& digests, const QString& listing);
     int currentRow() const;
-    std::vector<OwnedFont> owned() const;
 
     FindServices m_services;
     JobModel& m_job;
@@ -105,33 +95,18 @@ private:
     QStackedWidget* m_stack = nullptr;
     CardPage* m_card = nullptr;
     ComparePage* m_compare_page = nullptr;
-    IntakePage* m_intake = nullptr;
-    Transfers* m_transfers = nullptr;
+    Arrivals* m_arrivals = nullptr;
     WishBar* m_wishes = nullptr;
     FontLineDelegate* m_delegate = nullptr;
 
-    QFileSystemWatcher m_watcher;
-    QPushButton* m_downloads = nullptr;
     QLabel* m_count = nullptr;
     QLineEdit* m_search = nullptr;
     Choice* m_order = nullptr;
     QListView* m_list = nullptr;
     QLabel* m_feed = nullptr;
     QPushButton* m_retry = nullptr;
-    QScrollArea* m_panel = nullptr;
+    FontPanel* m_panel = nullptr;
     QLabel* m_empty = nullptr;
-    QLabel* m_name = nullptr;
-    QLabel* m_facts = nullptr;
-    QWidget* m_verdict_chip = nullptr;
-    MarkLabel* m_verdict_mark = nullptr;
-    QLabel* m_verdict = nullptr;
-    QLabel* m_quote = nullptr;
-    QLabel* m_source = nullptr;
-    MarkPanel* m_marks = nullptr;
-    QPushButton* m_main = nullptr;
-    QPushButton* m_open = nullptr;
-    QPushButton* m_dossier = nullptr;
-    QPushButton* m_compare = nullptr;
     QPushButton* m_compare_open = nullptr;
 };
 

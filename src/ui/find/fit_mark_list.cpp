@@ -3,6 +3,7 @@
 #include "core/type/key_map.h"
 #include "ui/measures.h"
 
+#include <algorithm>
 #include <cmath>
 
 namespace ink::ui {
@@ -16,13 +17,14 @@ Mark markOf(Holds holds)
 class Lines
 {
 public:
-    Lines(const FitCard& card, const Job& job)
-        : m_card(card), m_marks(card.marks), m_job(job), m_limits(defaultLimits(job.process))
+    Lines(const FitCard& card, const Job& job, const std::vector<std::uint32_t>& others_marks)
+        : m_card(card), m_marks(card.marks), m_job(job), m_others_marks(others_marks), m_limits(job.limits())
     {
     }
 
     std::vector<FitMarkLine> make()
     {
+        addOthersMarks();
         addMissing();
         addWidths();
         addPieces();
@@ -43,6 +45,23 @@ private:
                      const QString& explanation)
     {
         return m_lines.emplace_back(FitMarkLine{kind, mark, figure, words, explanation, {}, false});
+    }
+
+    void addOthersMarks()
+    {
+        std::vector<std::pair<QPointF, QPointF>> places;
+        for (const auto& letter : m_marks.letters)
+            if (std::ranges::find(m_others_marks, letter.glyph_id) != m_others_marks.end())
+                places.emplace_back(at(letter.at), at(letter.at));
+        if (places.empty())
+            return;
+        const bool is_sale = m_job.purpose == Purpose::Sale;
+        add(FitMarkKind::OthersMark, is_sale ? Mark::Wrong : Mark::LookAt, QString::number(places.size()),
+            QObject::tr("somebody else's"),
+            is_sale ? QObject::tr("You flagged this as somebody else's mark: do not sell goods that show it, "
+                                  "whatever the font's licence says.")
+                    : QObject::tr("You flagged this as somebody else's mark: keep it to gifts."))
+            .places = std::move(places);
     }
 
     void addMissing()
@@ -212,15 +231,17 @@ private:
     const FitCard& m_card;
     const FitMarks& m_marks;
     const Job& m_job;
+    const std::vector<std::uint32_t>& m_others_marks;
     const ProcessLimits m_limits;
     std::vector<FitMarkLine> m_lines;
 };
 
 } // namespace
 
-std::vector<FitMarkLine> fitMarkLines(const FitCard& card, const Job& job)
+std::vector<FitMarkLine> fitMarkLines(const FitCard& card, const Job& job,
+                                      const std::vector<std::uint32_t>& others_marks)
 {
-    return Lines(card, job).make();
+    return Lines(card, job, others_marks).make();
 }
 
 void paintPlaces(QPainter& painter, const FitMarkLine& line, const QTransform& place, const Theme& theme)

@@ -9,6 +9,7 @@
 #include <QPointF>
 #include <QString>
 
+#include <cstdint>
 #include <vector>
 
 namespace ink::ui {
@@ -23,7 +24,8 @@ enum class FitMarkKind {
     Middles,
     Nodes,
     SharpPoints,
-    PrivateUse
+    PrivateUse,
+    OthersMark
 };
 
 struct FitMarkLine
@@ -41,7 +43,9 @@ struct FitMarkLine
 };
 
 /// The most telling first.
-std::vector<FitMarkLine> fitMarkLines(const FitCard& card, const Job& job);
+/// `others_marks` are the glyphs the person flagged as somebody else's mark.
+std::vector<FitMarkLine> fitMarkLines(const FitCard& card, const Job& job,
+                                      const std::vector<std::uint32_t>& others_marks = {});
 
 /// Draws the places of a mark over words that are painted with `place` (from mm to the screen).
 void paintPlaces(QPainter& painter, const FitMarkLine& line, const QTransform& place, const Theme& theme);

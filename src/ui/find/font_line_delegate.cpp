@@ -121,7 +121,7 @@ std::optional<FitMarkKind> FontLineDelegate::markAt(const QPoint& point, const Q
     const auto* preview = m_model.known(source_row);
     if (!preview || !preview->card)
         return std::nullopt;
-    const auto lines = fitMarkLines(*preview->card, m_job.job());
+    const auto lines = fitMarkLines(*preview->card, m_job.job(), m_model.othersMarks(source_row));
     for (const auto& mark : placed(lines, figuresOf(item)))
         if (mark.area.adjusted(-6, -6, 6, 6).contains(point))
             return mark.line->kind;
@@ -154,7 +154,7 @@ void FontLineDelegate::paint(QPainter* painter, const QStyleOptionViewItem& opti
     if (preview && preview->error)
         paintError(*painter, figures, *preview->error);
     if (preview && preview->card) {
-        const auto lines = fitMarkLines(*preview->card, m_job.job());
+        const auto lines = fitMarkLines(*preview->card, m_job.job(), m_model.othersMarks(row));
         const auto shown = is_chosen && m_shown_mark
                                ? std::ranges::find(lines, *m_shown_mark, &FitMarkLine::kind)
                                : lines.end();

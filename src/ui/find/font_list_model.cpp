@@ -168,8 +168,8 @@ void FontListModel::jobChanged()
     const auto& job = m_job.job();
     const bool same = job.words == m_last_job.words && job.size == m_last_job.size &&
                       job.tracking_em == m_last_job.tracking_em;
-    const bool repaint =
-        job.unit != m_last_job.unit || job.process != m_last_job.process || job.purpose != m_last_job.purpose;
+    const bool repaint = job.unit != m_last_job.unit || job.process != m_last_job.process ||
+                         job.purpose != m_last_job.purpose || job.own_limits != m_last_job.own_limits;
     m_last_job = job;
     if (same && !repaint)
         return;
@@ -238,6 +238,26 @@ void FontListModel::forgetRights(int row)
     auto& r = m_rows[static_cast<std::size_t>(row)];
     r.asked_for_rights = false;
     rights(row);
+}
+
+std::vector<std::uint32_t> FontListModel::othersMarks(int row) const
+{
+    std::vector<std::uint32_t> glyphs;
+    if (const Row& r = at(row); r.rights)
+        for (const auto& flagged : r.rights->record.others_marks)
+            if (flagged.face == r.entry.info.choice.face)
+                glyphs.push_back(flagged.glyph_id);
+    return glyphs;
+}
+
+void FontListModel::askAgainForFailedListings()
+{
+    // Asking is left to the painting of the rows: thousands of listings may have failed.
+    for (Row& r : m_rows)
+        if (r.listing && r.preview && r.preview->error)
+            r.asked_for = 0;
+    if (!m_rows.empty())
+        emit dataChanged(index(0), index(rowCount() - 1));
 }
 
 void FontListModel::askForAll(int most)

@@ -57,6 +57,10 @@ public:
     const FontRights* rights(int row);
     const FontRights* knownRights(int row) const { return at(row).rights.get(); }
     void forgetRights(int row);
+    /// Glyphs that the person flagged as somebody else's mark.
+    std::vector<std::uint32_t> othersMarks(int row) const;
+    /// Once more for the listings whose last answer was an error, as they come into sight.
+    void askAgainForFailedListings();
     /// Asks for the marks of rows out of sight as well, up to `most`: filters need them.
     void askForAll(int most);
 

@@ -4,8 +4,10 @@
 #include "ui/outline_paths.h"
 
 #include <QHelpEvent>
+#include <QKeyEvent>
 #include <QPaintEvent>
 #include <QPainter>
+#include <QScrollArea>
 #include <QSet>
 #include <QToolTip>
 
@@ -19,7 +21,8 @@ constexpr std::size_t kMostGlyphs = 3000;
 GridKey gridKey(const RemoteKey& key, double units_per_em)
 {
     const QTransform to_em = QTransform::fromScale(1 / units_per_em, 1 / units_per_em);
-    return {key.key, key.name, to_em.map(toPainterPath(key.outline_fu)), key.advance_fu / units_per_em};
+    return {key.key, key.name, to_em.map(toPainterPath(key.outline_fu)), key.advance_fu / units_per_em,
+            key.glyph_id};
 }
 
 bool isLatin(char32_t c)
@@ -90,7 +93,7 @@ RemoteKeyMap localKeyMap(const FontFace& face)
             if (to->size() < kMostGlyphs)
                 to->push_back({g.character == 0 ? QString() : QString::fromStdString(keyName(g.character)),
                                QString::fromStdString(g.name), g.character, face.advance_fu(g.glyph_id),
-                               face.glyphOutline(g.glyph_id)});
+                               face.glyphOutline(g.glyph_id), g.glyph_id});
     return out;
 }
 
@@ -99,17 +102,114 @@ GlyphGrid::GlyphGrid(const Theme& theme, QWidget* parent) : QWidget(parent), m_t
     QSizePolicy policy(QSizePolicy::Expanding, QSizePolicy::Minimum);
     policy.setHeightForWidth(true);
     setSizePolicy(policy);
+    setFocusPolicy(Qt::StrongFocus);
 }
 
 void GlyphGrid::setSections(std::vector<GridSection> sections)
 {
     m_sections = std::move(sections);
+    m_has_current = false;
     QStringList spoken;
     for (const auto& section : m_sections)
         spoken << tr("%1: %2").arg(section.title).arg(section.keys.size());
     setAccessibleName(spoken.join(QStringLiteral(". ")));
     setMinimumHeight(heightForWidth(width()));
     update();
+    emit currentChanged();
+}
+
+void GlyphGrid::setFlagged(std::vector<std::uint32_t> glyph_ids)
+{
+    m_flagged = std::move(glyph_ids);
+    update();
+}
+
+const GridKey* GlyphGrid::current() const
+{
+    return m_has_current ? &m_sections[m_section].keys[m_key] : nullptr;
+}
+
+void GlyphGrid::setCurrent(const GridKey* key)
+{
+    for (std::size_t s = 0; s < m_sections.size(); ++s)
+        for (std::size_t k = 0; k < m_sections[s].keys.size(); ++k)
+            if (&m_sections[s].keys[k] == key) {
+                m_section = s;
+                m_key = k;
+                m_has_current = true;
+            }
+    if (!m_has_current)
+        return;
+    const QRect area = areaOf(current());
+    for (QWidget* above = parentWidget(); above; above = above->parentWidget())
+        if (auto* scroll = qobject_cast<QScrollArea*>(above)) {
+            scroll->ensureVisible(area.center().x(), area.center().y(), area.width(), area.height());
+            break;
+        }
+    update();
+    emit currentChanged();
+}
+
+QRect GlyphGrid::areaOf(const GridKey* wanted) const
+{
+    QRect found;
+    walk(width(), [&](const GridSection*, const GridKey* key, const QRect& area) {
+        if (key && key == wanted)
+            found = area;
+    });
+    return found;
+}
+
+void GlyphGrid::mousePressEvent(QMouseEvent* event)
+{
+    const GridKey* pressed = nullptr;
+    walk(width(), [&](const GridSection*, const GridKey* key, const QRect& area) {
+        if (key && area.contains(event->position().toPoint()))
+            pressed = key;
+    });
+    if (pressed)
+        setCurrent(pressed);
+}
+
+void GlyphGrid::focusInEvent(QFocusEvent* event)
+{
+    QWidget::focusInEvent(event);
+    if (!m_has_current && !m_sections.empty())
+        setCurrent(&m_sections.front().keys.front());
+    update();
+}
+
+/// Left and right go through the keys one by one; up and down to the nearest key of the next row.
+void GlyphGrid::keyPressEvent(QKeyEvent* event)
+{
+    const bool is_back = event->key() == Qt::Key_Left || event->key() == Qt::Key_Up;
+    const bool is_step = event->key() == Qt::Key_Left || event->key() == Qt::Key_Right;
+    if (!m_has_current || !(is_back || is_step || event->key() == Qt::Key_Down))
+        return QWidget::keyPressEvent(event);
+    const QPoint from = areaOf(current()).center();
+    const GridKey* before = nullptr;
+    const GridKey* best = nullptr;
+    int best_distance = 0;
+    bool passed = false;
+    walk(width(), [&](const GridSection*, const GridKey* key, const QRect& area) {
+        if (!key)
+            return;
+        if (is_step && (is_back ? key == current() : passed) && !best)
+            best = is_back ? before : key;
+        passed = passed || key == current();
+        before = key;
+        const QPoint way = area.center() - from;
+        if (is_step || way.y() == 0 || (way.y() < 0) != is_back)
+            return;
+        // A row's distance always outweighs how far aside the key is.
+        const int distance = std::abs(way.y()) * 64 + std::abs(way.x());
+        if (!best || distance < best_distance) {
+            best = key;
+            best_distance = distance;
+        }
+    });
+    if (best)
+        setCurrent(best);
 }
 
 int GlyphGrid::columns(int width) const
@@ -162,7 +262,11 @@ void GlyphGrid::paintEvent(QPaintEvent* event)
             painter.drawText(area.adjusted(0, 0, 0, -kGrid), Qt::AlignLeft | Qt::AlignBottom, section->title);
             return;
         }
-        painter.setPen(c.rule);
+        const bool is_current = key == current();
+        if (is_current)
+            painter.fillRect(area, c.honey);
+        painter.setPen(is_current && hasFocus() ? QPen(c.madder, 2) : QPen(c.rule));
+        painter.setBrush(Qt::NoBrush);
         painter.drawRect(QRectF(area).adjusted(0.5, 0.5, -0.5, -0.5));
         painter.setFont(small);
         painter.setPen(c.soft_ink);
@@ -179,6 +283,12 @@ void GlyphGrid::paintEvent(QPaintEvent* event)
         place.scale(scale, scale);
         place.translate(-box.center().x(), -box.center().y());
         painter.fillPath(place.map(key->path_em), c.ink);
+        if (key->glyph_id != 0 && std::ranges::find(m_flagged, key->glyph_id) != m_flagged.end()) {
+            const QRectF cross = QRectF(area).adjusted(8, 8, -8, -8);
+            painter.setPen(QPen(c.madder, 3));
+            painter.drawLine(cross.topLeft(), cross.bottomRight());
+            painter.drawLine(cross.topRight(), cross.bottomLeft());
+        }
     });
 }
 

@@ -14,6 +14,8 @@ struct GridKey
     QString key, name;
     QPainterPath path_em;
     double advance_em = 0.0;
+    /// 0 for a listing, whose file is not here.
+    std::uint32_t glyph_id = 0;
 };
 
 struct GridSection
@@ -37,24 +39,40 @@ public:
     explicit GlyphGrid(const Theme& theme, QWidget* parent = nullptr);
 
     void setSections(std::vector<GridSection> sections);
+    /// Glyphs that are somebody else's mark: crossed out.
+    void setFlagged(std::vector<std::uint32_t> glyph_ids);
+    /// The key that arrow keys and the mouse have chosen; null when there is none.
+    const GridKey* current() const;
     bool hasHeightForWidth() const override { return true; }
     int heightForWidth(int width) const override;
     QSize sizeHint() const override { return {600, heightForWidth(600)}; }
 
+signals:
+    void currentChanged();
+
 protected:
     void paintEvent(QPaintEvent* event) override;
     void resizeEvent(QResizeEvent* event) override;
+    void mousePressEvent(QMouseEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
+    void focusInEvent(QFocusEvent* event) override;
     bool event(QEvent* event) override;
 
 private:
     int columns(int width) const;
     int cell() const { return m_theme.scaled(76); }
     int titleHeight() const { return m_theme.scaled(44); }
+    QRect areaOf(const GridKey* wanted) const;
+    void setCurrent(const GridKey* key);
     template <class Visit>
     int walk(int width, const Visit& visit) const;
 
     const Theme& m_theme;
     std::vector<GridSection> m_sections;
+    std::vector<std::uint32_t> m_flagged;
+    /// Section and key within it.
+    std::size_t m_section = 0, m_key = 0;
+    bool m_has_current = false;
 };
 
 } // namespace ink::ui

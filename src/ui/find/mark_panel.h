@@ -7,7 +7,6 @@
 
 #include <optional>
 
-class QButtonGroup;
 class QVBoxLayout;
 
 namespace ink::ui {
@@ -20,16 +19,21 @@ public:
 
     void setLines(const std::vector<FitMarkLine>& lines);
     void setShown(std::optional<FitMarkKind> kind);
+    /// What the marks are judged by, with a way to change it.
+    void setLimits(const Job& job);
 
 signals:
     /// Nothing when the pressed one was shown already.
     void shownChanged(std::optional<ink::ui::FitMarkKind> kind);
+    void limitsWanted();
 
 private:
     const Theme& m_theme;
     QVBoxLayout* m_column;
     std::vector<std::pair<FitMarkKind, class QPushButton*>> m_buttons;
     std::vector<QString> m_key;
+    class QPushButton* m_limits = nullptr;
+    QString m_limits_text;
     std::optional<FitMarkKind> m_shown;
 };
 

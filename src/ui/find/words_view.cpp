@@ -13,12 +13,13 @@ WordsView::WordsView(const Theme& theme, QWidget* parent) : QWidget(parent), m_t
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
 }
 
-void WordsView::setCard(std::shared_ptr<const FitCard> card, const Job& job)
+void WordsView::setCard(std::shared_ptr<const FitCard> card, const std::string& words,
+                        std::vector<FitMarkLine> lines)
 {
     m_card = std::move(card);
-    m_job = job;
+    m_lines = std::move(lines);
     m_problem.clear();
-    setAccessibleName(tr("The words “%1”").arg(QString::fromStdString(job.words)));
+    setAccessibleName(tr("The words “%1”").arg(QString::fromStdString(words)));
     updateGeometry();
     update();
 }
@@ -74,11 +75,9 @@ void WordsView::paintEvent(QPaintEvent*)
     place.scale(scale, scale);
     place.translate(-box.left(), -box.center().y());
     painter.fillPath(place.map(m_card->path_mm), m_theme.colours().ink);
-    if (m_shown) {
-        const auto lines = fitMarkLines(*m_card, m_job);
-        if (const auto line = std::ranges::find(lines, *m_shown, &FitMarkLine::kind); line != lines.end())
+    if (m_shown)
+        if (const auto line = std::ranges::find(m_lines, *m_shown, &FitMarkLine::kind); line != m_lines.end())
             paintPlaces(painter, *line, place, m_theme);
-    }
 }
 
 } // namespace ink::ui

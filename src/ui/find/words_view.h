@@ -15,7 +15,8 @@ class WordsView : public QWidget
 public:
     explicit WordsView(const Theme& theme, QWidget* parent = nullptr);
 
-    void setCard(std::shared_ptr<const FitCard> card, const Job& job);
+    void setCard(std::shared_ptr<const FitCard> card, const std::string& words,
+                 std::vector<FitMarkLine> lines = {});
     void setProblem(const QString& problem);
     void setShownMark(std::optional<FitMarkKind> kind);
     /// px for one mm; 0 fits the words into the room.
@@ -28,7 +29,7 @@ protected:
 private:
     const Theme& m_theme;
     std::shared_ptr<const FitCard> m_card;
-    Job m_job;
+    std::vector<FitMarkLine> m_lines;
     QString m_problem;
     std::optional<FitMarkKind> m_shown;
     double m_px_per_mm = 0.0;

@@ -1,6 +1,7 @@
 #include "core/design/job.h"
 #include "tests/support/environment.h"
 
+#include <cmath>
 #include <set>
 #include <sstream>
 
@@ -14,6 +15,8 @@ private slots:
     void everyProcessHasItsOwnId();
     void onlyHeatTransferIsMirrored();
     void unknownValuesFallBack();
+    void limitsAreThePersonsOwnOrTheUsual();
+    void limitsThatMakeNoSenseAreSetRight();
     void damagedJobsAreRefused_data();
     void damagedJobsAreRefused();
     void sizesThatCannotBeMade();
@@ -29,7 +32,8 @@ void TestJob::survivesWritingAndReading()
             Purpose::Gift,
             true,
             -0.02,
-            {"/a/b.ttf", 2, "Bold"}};
+            {"/a/b.ttf", 2, "Bold"},
+            {{Process::Satin, {1.5, 0.8, 0.7, 3.0}}}};
     std::stringstream stream;
     writeJob(stream, job);
     const auto read = readJob(stream);
@@ -49,6 +53,38 @@ void TestJob::everyProcessHasItsOwnId()
         QVERIFY(readJob(stream)->process == info.process);
     }
     QCOMPARE(ids.size(), std::size_t(9));
+}
+
+void TestJob::limitsAreThePersonsOwnOrTheUsual()
+{
+    Job job;
+    job.process = Process::LaserWood;
+    QCOMPARE(job.limits(), defaultLimits(Process::LaserWood));
+    ProcessLimits own = job.limits();
+    own.gap_mm = 0.3;
+    job.setLimits(Process::LaserWood, own);
+    QCOMPARE(job.limits().gap_mm, 0.3);
+    job.process = Process::KnifeCard;
+    QCOMPARE(job.limits(), defaultLimits(Process::KnifeCard));
+    job.setLimits(Process::LaserWood, defaultLimits(Process::LaserWood));
+    QVERIFY(job.own_limits.empty());
+}
+
+void TestJob::limitsThatMakeNoSenseAreSetRight()
+{
+    std::stringstream stream(R"({"format": "under-ink-job", "limits": {"stencil": {"stroke_floor_mm": -4,
+        "stroke_comfortable_mm": 1e9, "gap_mm": 2.5}, "no-such-process": {"gap_mm": 1}}})");
+    const auto job = readJob(stream);
+    QVERIFY(job);
+    QCOMPARE(job->own_limits.size(), std::size_t(1));
+    const ProcessLimits& limits = job->own_limits.at(Process::Stencil);
+    QCOMPARE(limits.stroke_floor_mm, 0.0);
+    QCOMPARE(limits.stroke_comfortable_mm, kMaxLimit_mm);
+    QCOMPARE(limits.gap_mm, 2.5);
+    QCOMPARE(limits.smallest_piece_mm2, defaultLimits(Process::Stencil).smallest_piece_mm2);
+    const ProcessLimits nan = sensible({1.0, std::nan(""), 0.5, 2.0});
+    QCOMPARE(nan.stroke_floor_mm, 0.0);
+    QCOMPARE(sensible({0.2, 0.9, 0.5, 2.0}).stroke_comfortable_mm, 0.9);
 }
 
 void TestJob::onlyHeatTransferIsMirrored()
