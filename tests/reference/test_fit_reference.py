@@ -8,16 +8,23 @@ import json
 import math
 import os
 import subprocess
+import sys
+import tempfile
 import unittest
 from pathlib import Path
 
 import numpy as np
+from fontTools.fontBuilder import FontBuilder
+from fontTools.pens.ttGlyphPen import TTGlyphPen
 from scipy.spatial import cKDTree
-from shapely.geometry import Polygon
+from shapely import affinity
+from shapely.geometry import MultiLineString, Polygon
 from shapely.ops import unary_union
 
 UINK = os.environ["UINK"]
 ROOT = Path(__file__).resolve().parents[2]
+sys.path.append(str(ROOT / "demo" / "generator"))
+import hershey  # noqa: E402
 DEMO = ROOT / "demo" / "fonts"
 DEJAVU = Path("/usr/share/fonts/truetype/dejavu/DejaVuSans.ttf")
 DANCING = Path("/usr/share/fonts/opentype/dancingscript/DancingScript-Regular.otf")
@@ -123,6 +130,31 @@ def opposite_widths(points, normals, largest):
     return 2 * radius[is_opposite], centre[is_opposite]
 
 
+def save_font(path, shapes):
+    """A TrueType font with these polygons on their keys."""
+    def glyph(shape):
+        pen = TTGlyphPen(None)
+        for part in getattr(shape, "geoms", [shape]):
+            for ring in [part.exterior, *part.interiors]:
+                first, *rest = [(round(x), round(y)) for x, y in ring.coords[:-1]]
+                pen.moveTo(first)
+                for point in rest:
+                    pen.lineTo(point)
+                pen.closePath()
+        return pen.glyph()
+    names = {c: f"uni{ord(c):04X}" for c in shapes}
+    builder = FontBuilder(16384, isTTF=True)
+    builder.setupGlyphOrder([".notdef", *names.values()])
+    builder.setupCharacterMap({ord(c): name for c, name in names.items()})
+    builder.setupGlyf({".notdef": TTGlyphPen(None).glyph(), **{names[c]: glyph(s) for c, s in shapes.items()}})
+    builder.setupHorizontalMetrics({name: (12000, 0) for name in builder.font.getGlyphOrder()})
+    builder.setupHorizontalHeader(ascent=13000, descent=-4000)
+    builder.setupNameTable({"familyName": "Round Pen", "styleName": "Regular"})
+    builder.setupOS2()
+    builder.setupPost()
+    builder.save(path)
+
+
 class FitReference(unittest.TestCase):
     # Letters without sharp points, where the narrowest place is a stroke or a gap with opposite sides.
     CASES = [(DEJAVU, c) for c in "oeacgsmnHBR8&"] + [(DEMO / "GatepostPlain.ttf", c) for c in "aeognRB"] + [(DEMO / "TansyCord.ttf", c) for c in "oaen"]
@@ -156,6 +188,28 @@ class FitReference(unittest.TestCase):
                 widths, _ = opposite_widths(points, -normals, 60.0 / scale)
                 brute = widths.min() * scale
                 self.assertLessEqual(abs(marks["narrowest_gap_mm"] - brute), max(0.02, 0.01 * brute))
+
+    def test_hershey_lines_drawn_with_a_known_pen(self):
+        """A. V. Hershey's lines (Debian: hershey-fonts-data), drawn with a round pen by GEOS: no stroke is thinner than the pen, and between
+        two strokes that stand apart the gap is what lies between their lines, less the pen."""
+        alphabet = hershey.load("rowmans.jhf")
+        step_fu, pen_fu = 400, 900 # fine enough that whole font units do not count
+        letters = "oisucnzSCNJL="
+        outlines = {c: MultiLineString([s for s in alphabet[c].strokes if len(s) > 1]) for c in letters}
+        outlines = {c: affinity.scale(lines, step_fu, step_fu, origin=(0, 0)) for c, lines in outlines.items()}
+        inked = {c: lines.buffer(pen_fu / 2, resolution=64) for c, lines in outlines.items()}
+        with tempfile.TemporaryDirectory() as folder:
+            font = Path(folder) / "pen.ttf"
+            save_font(font, inked)
+            for c in letters:
+                with self.subTest(letter=c):
+                    marks = fit(font, c)
+                    scale = 100.0 / (inked[c].bounds[2] - inked[c].bounds[0])
+                    pen_mm = pen_fu * scale
+                    self.assertAlmostEqual(marks["thinnest_stroke_mm"], pen_mm, delta=max(0.01, 0.01 * pen_mm))
+                    if c in "=i":
+                        apart = outlines[c].geoms[0].distance(outlines[c].geoms[1]) * scale - pen_mm
+                        self.assertAlmostEqual(marks["narrowest_gap_mm"], apart, delta=max(0.01, 0.01 * apart))
 
     def test_joins_against_the_pieces_of_the_union(self):
         words = [(DEMO / "HartsorrelScript.ttf", "Honey"), (DEMO / "Pennyfold.ttf", "summer"), (DEMO / "TansyCord.ttf", "garden"),

@@ -1,7 +1,6 @@
 #include "ui/find/find_filter.h"
 
 #include <QDate>
-#include <QRegularExpression>
 
 #include <limits>
 
@@ -12,13 +11,6 @@ namespace {
 constexpr qint64 kOften = 4000;
 constexpr double kFewNodes = 40.0;
 constexpr double kUnknown = std::numeric_limits<double>::max();
-
-double priceOf(const QString& price)
-{
-    static const QRegularExpression number(QStringLiteral("[0-9]+([.,][0-9]+)?"));
-    const auto match = number.match(price);
-    return match.hasMatch() ? match.captured().replace(QLatin1Char(','), QLatin1Char('.')).toDouble() : 0.0;
-}
 
 } // namespace
 
@@ -31,7 +23,7 @@ FindFilter::FindFilter(FontListModel& fonts, QObject* parent) : QSortFilterProxy
 
 void FindFilter::setWords(const QString& words)
 {
-    m_words = words.simplified();
+    m_words = words.toLower().split(QLatin1Char(' '), Qt::SkipEmptyParts);
     invalidateFilter();
 }
 
@@ -86,9 +78,9 @@ bool FindFilter::fulfils(int row, FindWish wish) const
     case FindWish::AreToBeAsked:
         return hasVerdict(Verdict::AskFirst) || hasVerdict(Verdict::EvidenceDisagrees);
     case FindWish::CostNothing:
-        return !is_listing || priceOf(m_fonts.listing(row).price) == 0.0;
+        return m_fonts.price(row) == 0.0;
     case FindWish::AreOfThisYear:
-        return is_listing && m_fonts.listing(row).published.left(4).toInt() == QDate::currentDate().year();
+        return m_fonts.publishedDay(row) / 10000 == QDate::currentDate().year();
     case FindWish::AreOftenFetched:
         return is_listing && m_fonts.listing(row).popularity >= kOften;
     default:
@@ -147,15 +139,9 @@ QString FindFilter::kindOf(int row) const
 
 bool FindFilter::filterAcceptsRow(int row, const QModelIndex&) const
 {
-    if (!m_words.isEmpty()) {
-        QString text = m_fonts.name(row);
-        if (m_fonts.isListing(row))
-            text += QLatin1Char(' ') + m_fonts.listing(row).foundry + QLatin1Char(' ') +
-                    m_fonts.listing(row).tags.join(QLatin1Char(' '));
-        for (const auto& word : m_words.split(QLatin1Char(' ')))
-            if (!text.contains(word, Qt::CaseInsensitive))
-                return false;
-    }
+    for (const auto& word : m_words)
+        if (!m_fonts.searchText(row).contains(word))
+            return false;
     if (!m_kinds.isEmpty() && !m_kinds.contains(kindOf(row)))
         return false;
     return std::ranges::all_of(m_wishes, [&](int wish) { return fulfils(row, static_cast<FindWish>(wish)); });
@@ -166,10 +152,9 @@ double FindFilter::keyOf(int row) const
     const bool is_listing = m_fonts.isListing(row);
     switch (m_order) {
     case FindOrder::Price:
-        return is_listing ? priceOf(m_fonts.listing(row).price) : -1.0; // what is here costs nothing any more
+        return is_listing ? m_fonts.price(row) : -1.0;
     case FindOrder::Newest:
-        return is_listing ? -m_fonts.listing(row).published.left(10).remove(QLatin1Char('-')).toDouble()
-                          : 0.0;
+        return -double(m_fonts.publishedDay(row));
     case FindOrder::Popular:
         return is_listing ? -double(m_fonts.listing(row).popularity) : 0.0;
     case FindOrder::BestVerdict: {

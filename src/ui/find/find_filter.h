@@ -90,7 +90,7 @@ private:
     double keyOf(int source_row) const;
 
     FontListModel& m_fonts;
-    QString m_words;
+    QStringList m_words;
     QSet<int> m_wishes;
     QSet<QString> m_kinds;
     FindOrder m_order = FindOrder::AsTheyCame;

@@ -68,8 +68,11 @@ FindPage::FindPage(FindServices services, const Theme& theme, QWidget* parent)
 void FindPage::connectPages()
 {
     connect(&m_job, &JobModel::changed, this, &FindPage::showJob);
-    connect(&m_filter, &QAbstractItemModel::rowsInserted, this, &FindPage::showJob);
-    connect(&m_filter, &QAbstractItemModel::rowsRemoved, this, &FindPage::showCount);
+    for (auto signal : {&QAbstractItemModel::rowsInserted, &QAbstractItemModel::rowsRemoved})
+        connect(&m_filter, signal, this, [this] {
+            if (!m_is_filtering)
+                showJob();
+        });
     connect(&m_fonts, &FontListModel::learned, this, [this] {
         if (!m_learn_timer.isActive())
             m_learn_timer.start();
@@ -162,21 +165,15 @@ QWidget* FindPage::buildHead(QWidget* parent)
     m_wishes->setObjectName(QStringLiteral("wishBar"));
     column->addWidget(m_wishes);
 
-    connect(m_search, &QLineEdit::textChanged, this, [this](const QString& words) {
-        m_is_filtering = true; // a font that drops out of sight stays the chosen one
-        m_filter.setWords(words);
-        m_is_filtering = false;
-        showJob();
-    });
+    connect(m_search, &QLineEdit::textChanged, this,
+            [this](const QString& words) { refilter([&] { m_filter.setWords(words); }); });
     connect(m_search, &QLineEdit::returnPressed, this, &FindPage::chooseFirstShown);
     connect(m_wishes, &WishBar::changed, this, [this] {
         learn();
         showJob();
     });
     connect(m_order, &QComboBox::currentIndexChanged, this, [this](int order) {
-        m_is_filtering = true;
-        m_filter.setOrder(static_cast<FindOrder>(order));
-        m_is_filtering = false;
+        refilter([&] { m_filter.setOrder(static_cast<FindOrder>(order)); });
         learn();
         m_list->scrollToTop();
     });
@@ -282,6 +279,16 @@ void FindPage::choose(const QModelIndex& current)
     showPanel();
 }
 
+/// Rows come and go one after the other; the page looks when they all have. A font that drops out of sight
+/// stays the chosen one.
+void FindPage::refilter(const std::function<void()>& change)
+{
+    m_is_filtering = true;
+    change();
+    m_is_filtering = false;
+    showJob();
+}
+
 void FindPage::showJob()
 {
     const auto current = m_list->currentIndex();
@@ -346,17 +353,10 @@ void FindPage::learn()
     if (m_filter.needsMarks())
         m_fonts.askForAll(kMostAhead);
     m_wishes->showCounts();
-    if (m_filter.needsMarks() && m_filter.isFiltering()) {
-        m_is_filtering = true;
-        m_filter.look();
-        m_is_filtering = false;
-        showCount();
-    } else if (m_filter.needsMarks()) {
-        m_is_filtering = true;
-        m_filter.look();
-        m_is_filtering = false;
-    }
-    showPanel();
+    if (m_filter.needsMarks())
+        refilter([this] { m_filter.look(); });
+    else
+        showPanel();
 }
 
 void FindPage::setShownMark(std::optional<FitMarkKind> kind)

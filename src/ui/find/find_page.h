@@ -70,6 +70,7 @@ private:
     void connectPages();
     void choose(const QModelIndex& current);
     void chooseFirstShown();
+    void refilter(const std::function<void()>& change);
     void showJob();
     void showPanel();
     void showCount();

@@ -2,6 +2,8 @@
 
 #include "ui/measures.h"
 
+#include <QRegularExpression>
+
 #include <algorithm>
 #include <iterator>
 #include <tuple>
@@ -19,6 +21,13 @@ auto sortKey(const FontEntry& e)
 std::string keyOf(const FontRef& font)
 {
     return font.path + '\n' + std::to_string(font.face) + '\n' + font.instance;
+}
+
+double priceIn(const QString& text)
+{
+    static const QRegularExpression number(QStringLiteral("[0-9]+([.,][0-9]+)?"));
+    const auto match = number.match(text);
+    return match.hasMatch() ? match.captured().replace(QLatin1Char(','), QLatin1Char('.')).toDouble() : 0.0;
 }
 
 /// What the words come to in this font, for those who listen instead of look.
@@ -95,7 +104,8 @@ void FontListModel::addEntries(const std::vector<FontEntry>& entries)
     std::vector<Row> added;
     for (const auto& entry : entries)
         if (m_known.insert(keyOf(refOf(entry))).second)
-            added.push_back(Row{entry, nullptr, m_next_slot++, 0, false, nullptr, nullptr});
+            added.push_back(Row{entry, nullptr, m_next_slot++, 0, false, nullptr, nullptr,
+                                QString::fromStdString(entry.info.readableName()).toLower()});
     std::ranges::sort(added, {}, [](const Row& r) { return sortKey(r.entry); });
     insert(std::move(added));
 }
@@ -128,9 +138,15 @@ void FontListModel::addListings(const std::vector<Listing>& listings)
         return;
     beginInsertRows({}, rowCount(), rowCount() + static_cast<int>(listings.size()) - 1);
     m_rows.reserve(m_rows.size() + listings.size());
-    for (const auto& listing : listings)
-        m_rows.push_back(
-            Row{{}, std::make_shared<const Listing>(listing), m_next_slot++, 0, false, nullptr, nullptr});
+    for (const auto& listing : listings) {
+        Row row{{}, std::make_shared<const Listing>(listing), m_next_slot++, 0, false, nullptr, nullptr};
+        row.search_text = QStringList{listing.name, listing.foundry, listing.tags.join(QLatin1Char(' '))}
+                              .join(QLatin1Char(' '))
+                              .toLower();
+        row.price = priceIn(listing.price);
+        row.published_day = listing.published.left(10).remove(QLatin1Char('-')).toInt();
+        m_rows.push_back(std::move(row));
+    }
     m_row_of_slot.clear();
     endInsertRows();
 }

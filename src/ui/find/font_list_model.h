@@ -43,6 +43,12 @@ public:
     const FontEntry& entry(int row) const { return at(row).entry; }
     const Listing& listing(int row) const { return *at(row).listing; }
     QString name(int row) const;
+    /// What a search looks at, in small letters: the name, and of a listing its foundry and tags.
+    const QString& searchText(int row) const { return at(row).search_text; }
+    /// What the catalogue asks for it, as a number of whatever money; what is here costs nothing any more.
+    double price(int row) const { return at(row).price; }
+    /// The day it was published, 20261125; 0 for own fonts.
+    int publishedDay(int row) const { return at(row).published_day; }
     /// Styles of the same family: of a listing, or among the person's own fonts.
     int stylesOf(int row) const;
     /// -1 when the font is not in the list.
@@ -82,6 +88,9 @@ private:
         bool asked_for_rights = false;
         std::shared_ptr<FontPreview> preview;
         std::shared_ptr<const FontRights> rights;
+        QString search_text = {};
+        double price = 0.0;
+        int published_day = 0;
     };
     const Row& at(int row) const { return m_rows[static_cast<std::size_t>(row)]; }
     void jobChanged();

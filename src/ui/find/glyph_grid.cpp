@@ -212,6 +212,16 @@ void GlyphGrid::keyPressEvent(QKeyEvent* event)
         setCurrent(best);
 }
 
+/// Few keys are shown larger: the pictures of a picture font want to be seen.
+int GlyphGrid::cell() const
+{
+    constexpr std::size_t kFew = 80;
+    std::size_t keys = 0;
+    for (const auto& section : m_sections)
+        keys += section.keys.size();
+    return m_theme.scaled(keys <= kFew ? 108 : 76);
+}
+
 int GlyphGrid::columns(int width) const
 {
     const int fit = std::max(2, (width - 2 * kMargin) / cell());

@@ -60,7 +60,7 @@ protected:
 
 private:
     int columns(int width) const;
-    int cell() const { return m_theme.scaled(76); }
+    int cell() const;
     int titleHeight() const { return m_theme.scaled(44); }
     QRect areaOf(const GridKey* wanted) const;
     void setCurrent(const GridKey* key);

@@ -63,6 +63,8 @@ WishBar::WishBar(FindFilter& filter, FontListModel& fonts, const Theme& theme, Q
             emit this->changed();
         });
     }
+    // Counting goes through all fonts, so it waits until somebody looks.
+    connect(m_more_menu, &QMenu::aboutToShow, this, &WishBar::showMoreCounts);
     m_more->setMenu(m_more_menu);
     row->addWidget(m_more);
     showMore();
@@ -72,11 +74,6 @@ WishBar::WishBar(FindFilter& filter, FontListModel& fonts, const Theme& theme, Q
 
 void WishBar::showCounts()
 {
-    for (int i = kFirstWishes; i < kFindWishes; ++i) {
-        const auto wish = static_cast<FindWish>(i);
-        m_more_menu->actions()[i - kFirstWishes]->setText(
-            QStringLiteral("%1  %2").arg(inWords(wish, m_fonts.job(), m_fonts)).arg(m_filter.countOf(wish)));
-    }
     for (int i = 0; i < kFirstWishes; ++i) {
         const auto wish = static_cast<FindWish>(i);
         const QString text =
@@ -85,6 +82,15 @@ void WishBar::showCounts()
         if (button->text() != text)
             button->setText(text);
         button->setAccessibleName(tr("Show me fonts that %1").arg(text));
+    }
+}
+
+void WishBar::showMoreCounts()
+{
+    for (int i = kFirstWishes; i < kFindWishes; ++i) {
+        const auto wish = static_cast<FindWish>(i);
+        m_more_menu->actions()[i - kFirstWishes]->setText(
+            QStringLiteral("%1  %2").arg(inWords(wish, m_fonts.job(), m_fonts)).arg(m_filter.countOf(wish)));
     }
 }
 

@@ -29,6 +29,7 @@ signals:
 private:
     void showKinds();
     void showMore();
+    void showMoreCounts();
 
     FindFilter& m_filter;
     FontListModel& m_fonts;
