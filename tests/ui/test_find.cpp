@@ -134,6 +134,8 @@ private slots:
     void packagesShowWhatTheyHold();
     void whatIsTakenInIsThereAfterARestart();
     void whatTheShelfHasIsSaid();
+    void anOlderVersionIsKeptReplacedOrBoth_data();
+    void anOlderVersionIsKeptReplacedOrBoth();
     void limitsAreExplainedAndLifted();
     void unreadablePackagesAreSaid();
     void listingsAreSeenAndMeasuredBeforeTheyAreFetched();
@@ -511,6 +513,58 @@ void TestFind::whatTheShelfHasIsSaid()
     font->setCheckState(0, Qt::Checked);
     f.press("intakeTake");
     QVERIFY(f.find<QLabel>("intakeState")->text().contains("Taken in"));
+}
+
+void TestFind::anOlderVersionIsKeptReplacedOrBoth_data()
+{
+    QTest::addColumn<int>("choice");
+    QTest::addColumn<int>("shown");
+    QTest::newRow("keep") << int(OnConflict::Keep) << 1;
+    QTest::newRow("replace") << int(OnConflict::Replace) << 1;
+    QTest::newRow("both") << int(OnConflict::Both) << 2;
+}
+
+void TestFind::anOlderVersionIsKeptReplacedOrBoth()
+{
+    QFETCH(int, choice);
+    QFETCH(int, shown);
+    FindFixture f;
+    f.takeIn("fennel-row-demo.zip"); // "Fennel Row Demo", which is not among the demo fonts
+    f.select("Fennel Row Demo");
+    // The same name and version with other content, in a package of its own.
+    const auto older = f.state_folder / "inbox" / "fennel-row-demo";
+    std::filesystem::path mine;
+    for (const auto& file : std::filesystem::recursive_directory_iterator(older))
+        if (file.path().extension() == ".ttf" || file.path().extension() == ".otf")
+            mine = file.path();
+    QVERIFY(!mine.empty());
+    const auto other = f.folder.path() / "other" / mine.filename();
+    std::filesystem::create_directories(other.parent_path());
+    std::string bytes = test::slurp(mine);
+    bytes += '\0'; // behind the last table
+    QFile file(QString::fromStdString(other.string()));
+    QVERIFY(file.open(QIODevice::WriteOnly));
+    file.write(bytes.data(), static_cast<qint64>(bytes.size()));
+    file.close();
+    f.page().openPackage(QString::fromStdString(other.parent_path().string()));
+    f.rest();
+    QVERIFY2(f.inTree("Fonts", 2).first().contains("of this name and version"),
+             qPrintable(f.inTree("Fonts", 2).join('|')));
+    QCOMPARE(f.find<Choice>("intakeConflict")->currentIndex(), int(OnConflict::Both));
+    f.find<Choice>("intakeConflict")->setCurrentIndex(choice);
+    const bool takes = choice != int(OnConflict::Keep);
+    QCOMPARE(f.find<QAbstractButton>("intakeTake")->isEnabled(), takes);
+    if (takes)
+        f.press("intakeTake");
+    f.press("intakeBack");
+    QCOMPARE(f.shown().count("Fennel Row Demo"), shown);
+    const bool replaces = choice == int(OnConflict::Replace);
+    QCOMPARE(std::filesystem::exists(mine), !replaces);
+    QCOMPARE(std::filesystem::exists(f.state_folder / "replaced" / mine.filename()), replaces);
+    // The words that were set in it are set in the new one.
+    const auto font = f.window->jobModel().job().font;
+    QCOMPARE(font.path == mine.string(), !replaces);
+    QVERIFY(std::filesystem::exists(font.path));
 }
 
 void TestFind::limitsAreExplainedAndLifted()

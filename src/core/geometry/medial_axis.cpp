@@ -367,8 +367,9 @@ private:
                 at.emplace_back(v, i);
         std::ranges::sort(at);
         const auto edgesAt = [&](const Diagram::vertex_type* v) {
-            return std::ranges::equal_range(at, v, {},
-                                            &std::pair<const Diagram::vertex_type*, std::size_t>::first);
+            constexpr auto vertex = &std::pair<const Diagram::vertex_type*, std::size_t>::first;
+            return std::span(std::ranges::lower_bound(at, v, {}, vertex),
+                             std::ranges::upper_bound(at, v, {}, vertex));
         };
         for (std::size_t i = 0; i < m_edges.size(); ++i) {
             for (int side = 0; side < 2; ++side) {

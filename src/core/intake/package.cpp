@@ -401,18 +401,6 @@ private:
     std::optional<Error> m_problem;
 };
 
-/// A free name beside a taken one: "Tansy Cord 2.ttf".
-fs::path freeName(const fs::path& path)
-{
-    for (int n = 2;; ++n) {
-        fs::path other =
-            path.parent_path() / (path.stem().string() + " " + std::to_string(n) + path.extension().string());
-        std::error_code problem;
-        if (!fs::exists(fs::symlink_status(other, problem)))
-            return other;
-    }
-}
-
 bool hasSameContent(const fs::path& a, const fs::path& b)
 {
     std::error_code problem;
@@ -420,18 +408,6 @@ bool hasSameContent(const fs::path& a, const fs::path& b)
         return false;
     const auto one = sha256OfFile(a), other = sha256OfFile(b);
     return one && other && *one == *other;
-}
-
-/// Below `root` once links are followed.
-bool isBelow(const fs::path& folder, const fs::path& root)
-{
-    std::error_code problem;
-    const fs::path real = fs::canonical(folder, problem),
-                   real_root = problem ? fs::path() : fs::canonical(root, problem);
-    if (problem)
-        return false;
-    const auto relative = real.lexically_relative(real_root);
-    return !relative.empty() && *relative.begin() != "..";
 }
 
 } // namespace
@@ -530,6 +506,7 @@ Result<Taken> takeEntries(const PackageContents& contents, const std::vector<std
         if (fs::exists(fs::symlink_status(target, problem))) {
             if (on_conflict == OnConflict::Keep || hasSameContent(target, entry.staged)) {
                 taken.kept.push_back(target);
+                taken.places[i] = target;
                 continue;
             }
             if (on_conflict == OnConflict::Both)
@@ -547,6 +524,7 @@ Result<Taken> takeEntries(const PackageContents& contents, const std::vector<std
         if (!written)
             return fail(written.error());
         taken.written.push_back(target);
+        taken.places[i] = target;
     }
     return taken;
 }

@@ -9,6 +9,7 @@
 
 #include <filesystem>
 #include <functional>
+#include <map>
 #include <memory>
 #include <string>
 #include <vector>
@@ -93,6 +94,8 @@ struct Taken
     std::vector<std::filesystem::path> written;
     /// Files that were there already and were kept.
     std::vector<std::filesystem::path> kept;
+    /// Where each chosen entry lies now.
+    std::map<std::size_t, std::filesystem::path> places;
 };
 
 /// Copies the chosen entries below `folder`, which is made when needed. Nothing is written outside of it, not

@@ -59,4 +59,25 @@ std::string shownName(std::string_view name)
     return out;
 }
 
+std::filesystem::path freeName(const std::filesystem::path& path)
+{
+    std::filesystem::path free = path;
+    std::error_code problem;
+    for (int n = 2; std::filesystem::exists(std::filesystem::symlink_status(free, problem)); ++n)
+        free =
+            path.parent_path() / (path.stem().string() + " " + std::to_string(n) + path.extension().string());
+    return free;
+}
+
+bool isBelow(const std::filesystem::path& path, const std::filesystem::path& root)
+{
+    std::error_code problem;
+    const auto real = std::filesystem::canonical(path, problem);
+    const auto real_root = problem ? std::filesystem::path() : std::filesystem::canonical(root, problem);
+    if (problem)
+        return false;
+    const auto relative = real.lexically_relative(real_root);
+    return !relative.empty() && *relative.begin() != "..";
+}
+
 } // namespace ink

@@ -1,4 +1,4 @@
-// Names out of a package, before anything is written under them.
+// Names out of a package and places to write to, checked before anything is written.
 #pragma once
 
 #include <filesystem>
@@ -22,5 +22,10 @@ CheckedName checkName(std::string_view name);
 
 /// The name as it can be shown: control characters as "\n" or "\x07", bytes that are not UTF-8 as U+FFFD.
 std::string shownName(std::string_view name);
+
+/// The path itself, or a free name beside it: "Tansy Cord 2.ttf".
+std::filesystem::path freeName(const std::filesystem::path& path);
+/// Whether something that exists lies below `root` once links are followed.
+bool isBelow(const std::filesystem::path& path, const std::filesystem::path& root);
 
 } // namespace ink

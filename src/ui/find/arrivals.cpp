@@ -67,8 +67,11 @@ void Arrivals::buy(int row)
     });
 }
 
-void Arrivals::took(const QString& folder, const std::vector<std::string>& digests, const QString& listing)
+void Arrivals::took(const QString& folder, const std::vector<std::string>& digests, const QString& listing,
+                    const std::vector<ReplacedFont>& replaced)
 {
+    for (const auto& [before, after] : replaced)
+        m_fonts.replaceFile(before, after);
     const auto& store = m_fonts.rightsReader().store();
     if (!listing.isEmpty())
         for (const auto& sha256 : digests)

@@ -40,7 +40,8 @@ signals:
 
 private:
     void lookInDownloads(const QString& folder);
-    void took(const QString& folder, const std::vector<std::string>& digests, const QString& listing);
+    void took(const QString& folder, const std::vector<std::string>& digests, const QString& listing,
+              const std::vector<ReplacedFont>& replaced);
     std::vector<OwnedFont> owned() const;
     QSettings settings() const;
 

@@ -162,6 +162,23 @@ void FontListModel::removeListings()
     endRemoveRows();
 }
 
+void FontListModel::replaceFile(const std::filesystem::path& before, const std::filesystem::path& after)
+{
+    for (int row = rowCount() - 1; row >= 0; --row) {
+        if (isListing(row) || entry(row).path != before)
+            continue;
+        beginRemoveRows({}, row, row);
+        m_known.erase(keyOf(refOf(entry(row))));
+        m_rows.erase(m_rows.begin() + row);
+        m_row_of_slot.clear();
+        endRemoveRows();
+    }
+    if (FontRef font = m_job.job().font; font.path == before.string()) {
+        font.path = after.string();
+        m_job.setFont(font);
+    }
+}
+
 int FontListModel::rowOf(const FontRef& font) const
 {
     const auto found =

@@ -38,6 +38,8 @@ public:
     /// The catalogue's, behind the person's own fonts.
     void addListings(const std::vector<Listing>& listings);
     void removeListings();
+    /// A file gave way to another: its rows go, and a job that was set in it is set in the new one.
+    void replaceFile(const std::filesystem::path& before, const std::filesystem::path& after);
 
     bool isListing(int row) const { return at(row).listing != nullptr; }
     const FontEntry& entry(int row) const { return at(row).entry; }

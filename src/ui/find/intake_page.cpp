@@ -1,6 +1,7 @@
 #include "ui/find/intake_page.h"
 
 #include "core/base/digest.h"
+#include "core/intake/safe_name.h"
 #include "ui/find/font_line_delegate.h"
 #include "ui/measures.h"
 #include "ui/text.h"
@@ -67,6 +68,11 @@ QString ownershipInWords(const OwnershipFound& found)
 std::filesystem::path folderFor(const std::filesystem::path& inbox, const QString& package)
 {
     return inbox / QFileInfo(package).completeBaseName().left(120).toStdString();
+}
+
+std::filesystem::path replacedFolder(const std::filesystem::path& inbox)
+{
+    return inbox.parent_path() / "replaced";
 }
 
 } // namespace
@@ -137,10 +143,10 @@ IntakePage::IntakePage(SlotPool& pool, const Theme& theme, std::filesystem::path
     m_stop->setObjectName(QStringLiteral("intakeStop"));
     m_conflict = new Choice(theme, this, Choice::Ground::Paper);
     m_conflict->setObjectName(QStringLiteral("intakeConflict"));
-    m_conflict->setAccessibleName(tr("Files that are there already"));
+    m_conflict->setAccessibleName(tr("What I have already"));
     for (const auto& [words, value] :
-         {std::pair(tr("keep files that are there already"), 0),
-          std::pair(tr("replace files that are there already"), 1), std::pair(tr("keep both"), 2)})
+         {std::pair(tr("keep what I have"), 0), std::pair(tr("replace what I have"), 1),
+          std::pair(tr("keep both"), 2)})
         m_conflict->addChoice(words, {}, value);
     m_take = new QPushButton(this);
     m_take->setObjectName(QStringLiteral("intakeTake"));
@@ -163,6 +169,7 @@ IntakePage::IntakePage(SlotPool& pool, const Theme& theme, std::filesystem::path
     connect(m_lift, &QPushButton::clicked, this, [this] { open(m_path, m_owned, m_listing, true); });
     connect(m_take, &QPushButton::clicked, this, &IntakePage::take);
     connect(m_tree, &QTreeWidget::itemChanged, this, [this] { showChoice(); });
+    connect(m_conflict, &QComboBox::currentIndexChanged, this, &IntakePage::tickOwned);
 }
 
 void IntakePage::setBusy(bool is_busy, const QString& words)
@@ -238,6 +245,15 @@ void IntakePage::show(std::shared_ptr<const Looked> looked)
     m_notes->setText(notes.mid(0, 8).join(QLatin1Char('\n')));
     m_notes->setVisible(!notes.isEmpty());
     m_lift->setVisible(m_looked->contents.is_limited);
+    // Another version beside the old one loses nothing.
+    m_conflict->setCurrentIndex(
+        static_cast<int>(std::ranges::any_of(m_looked->ownership,
+                                             [](const OwnershipFound& found) {
+                                                 return found.ownership == Ownership::SameNameAndVersion ||
+                                                        found.ownership == Ownership::OtherVersion;
+                                             })
+                             ? OnConflict::Both
+                             : OnConflict::Keep));
     fill();
     setBusy(false, {});
     showChoice();
@@ -314,6 +330,25 @@ void IntakePage::fill()
     m_is_filling = false;
 }
 
+/// Ticks or unticks the fonts the person has in some form, as they chose.
+void IntakePage::tickOwned()
+{
+    if (!m_looked)
+        return;
+    const bool takes = m_conflict->currentIndex() != static_cast<int>(OnConflict::Keep);
+    const auto fonts = m_looked->contents.fonts();
+    for (int g = 0; g < m_tree->topLevelItemCount(); ++g)
+        for (int i = 0; i < m_tree->topLevelItem(g)->childCount(); ++i) {
+            auto* item = m_tree->topLevelItem(g)->child(i);
+            const auto at = std::ranges::find(fonts, item->data(0, kEntryRole).toULongLong());
+            if (at == fonts.end() || !item->data(0, Qt::CheckStateRole).isValid())
+                continue;
+            const auto owned = m_looked->ownership[static_cast<std::size_t>(at - fonts.begin())].ownership;
+            if (owned == Ownership::SameNameAndVersion || owned == Ownership::OtherVersion)
+                item->setCheckState(0, takes ? Qt::Checked : Qt::Unchecked);
+        }
+}
+
 std::vector<std::size_t> IntakePage::chosen() const
 {
     std::vector<std::size_t> entries;
@@ -339,6 +374,30 @@ void IntakePage::showChoice()
         m_state->setText(tr("There is no font in it that could be used."));
 }
 
+/// Fonts of the inbox that the taken ones replace go to a folder beside it: nothing is thrown away. Fonts
+/// that lie elsewhere are not ours to move.
+std::vector<ReplacedFont> IntakePage::moveReplaced(const Looked& looked, const Taken& taken,
+                                                   const std::filesystem::path& inbox)
+{
+    std::vector<ReplacedFont> moved;
+    const auto fonts = looked.contents.fonts();
+    for (std::size_t i = 0; i < fonts.size(); ++i) {
+        const auto place = taken.places.find(fonts[i]);
+        const auto& owned = looked.ownership[i];
+        if (place == taken.places.end() || owned.ownership == Ownership::New ||
+            owned.ownership == Ownership::SameContent || owned.owned == place->second ||
+            !isBelow(owned.owned, inbox))
+            continue;
+        std::error_code problem;
+        std::filesystem::create_directories(replacedFolder(inbox), problem);
+        const auto target = freeName(replacedFolder(inbox) / owned.owned.filename());
+        std::filesystem::rename(owned.owned, target, problem);
+        if (!problem)
+            moved.push_back({owned.owned, place->second});
+    }
+    return moved;
+}
+
 void IntakePage::take()
 {
     const auto entries = chosen();
@@ -346,22 +405,29 @@ void IntakePage::take()
     const auto conflict = static_cast<OnConflict>(m_conflict->currentIndex());
     setBusy(true, tr("Taking it in …"));
     m_pool.run(kIntakeSlot, 2,
-               [this, looked = m_looked, entries, folder, conflict,
-                listing = m_listing](const CancelToken& token) -> SlotPool::Answer {
+               [this, looked = m_looked, entries, folder, conflict, listing = m_listing,
+                inbox = m_inbox](const CancelToken& token) -> SlotPool::Answer {
                    const auto done = takeEntries(looked->contents, entries, folder, conflict, token);
-                   return [this, looked, entries, folder, listing, done] {
+                   const auto replaced = done && conflict == OnConflict::Replace
+                                             ? moveReplaced(*looked, *done, inbox)
+                                             : std::vector<ReplacedFont>{};
+                   return [this, looked, entries, folder, listing, inbox, done, replaced] {
                        if (!done) {
                            setBusy(false, QString::fromStdString(done.error().message()));
                            return;
                        }
-                       setBusy(false, tr("Taken in: %1. It is in %2")
-                                          .arg(counted(done->written.size(), "file", "files"),
-                                               QString::fromStdString(folder.string())));
+                       setBusy(false,
+                               tr("Taken in: %1. It is in %2")
+                                       .arg(counted(done->written.size(), "file", "files"),
+                                            QString::fromStdString(folder.string())) +
+                                   (replaced.empty() ? QString()
+                                                     : tr(". What it replaces was moved to %1")
+                                                           .arg(text(replacedFolder(inbox).string()))));
                        std::vector<std::string> digests;
                        for (const std::size_t i : entries)
                            if (looked->contents.entries[i].role == EntryRole::Font)
                                digests.push_back(looked->contents.entries[i].sha256);
-                       emit taken(QString::fromStdString(folder.string()), digests, listing, digests.size());
+                       emit taken(QString::fromStdString(folder.string()), digests, listing, replaced);
                    };
                });
 }

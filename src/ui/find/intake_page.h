@@ -33,6 +33,12 @@ struct OwnershipFound
     std::filesystem::path owned;
 };
 
+/// A font that gave way to another one.
+struct ReplacedFont
+{
+    std::filesystem::path before, after;
+};
+
 /// Reads owned files of the same size for their digest. Errors are taken as "not the same".
 OwnershipFound ownershipOf(const PackageEntry& font, const std::vector<OwnedFont>& owned);
 
@@ -51,7 +57,7 @@ signals:
     void backWanted();
     /// Fonts now lie in `folder`; the fonts' digests with what the listing said.
     void taken(const QString& folder, const std::vector<std::string>& sha256s, const QString& listing,
-               std::size_t count);
+               const std::vector<ink::ui::ReplacedFont>& replaced);
     void problem(const ink::Error& error);
 
 private:
@@ -61,12 +67,15 @@ private:
         std::vector<OwnershipFound> ownership;
         std::vector<Dossier> dossiers; // of fonts, in the order of contents.fonts()
     };
+    static std::vector<ReplacedFont> moveReplaced(const Looked& looked, const Taken& taken,
+                                                  const std::filesystem::path& inbox);
     void show(std::shared_ptr<const Looked> looked);
     void fill();
     void take();
     void setBusy(bool is_busy, const QString& words);
     std::vector<std::size_t> chosen() const;
     void showChoice();
+    void tickOwned();
 
     SlotPool& m_pool;
     const Theme& m_theme;
