@@ -84,8 +84,8 @@ public:
     {
         for (const auto& [licence, document] : m_links)
             if (std::ranges::find(m_stated, licence) == m_stated.end())
-                addOnce(m_dossier.notes, document + " only links to the " + std::string(licence->name) +
-                                             "; a link is weaker than its text.");
+                addOnce(m_dossier.notes, document + " only speaks of the " + std::string(licence->name) +
+                                             "; that is weaker than its text.");
     }
 
 private:
@@ -94,14 +94,14 @@ private:
         const KnownLicence& licence = *found.licence;
         addOnce(m_dossier.licences, std::string(licence.id));
         const bool is_text = found.coverage > 0.0;
-        if (found.is_link_only)
+        if (found.is_hint)
             m_links.push_back({&licence, quote.document});
         else
             m_stated.push_back(&licence);
-        if (!found.is_link_only && is_text && found.coverage < 0.85)
+        if (!found.is_hint && is_text && found.coverage < 0.85)
             addOnce(m_dossier.notes,
                     quote.document + " holds only a part of the " + std::string(licence.name) + ".");
-        const Weight weight = found.is_link_only ? Weight::Hint : Weight::Outright;
+        const Weight weight = found.is_hint ? Weight::Hint : Weight::Outright;
         const auto say = [&](Question question, Answer answer, std::string_view detail) {
             if (answer != Answer::NotSaid)
                 m_findings.push_back(

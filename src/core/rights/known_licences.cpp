@@ -6,6 +6,9 @@
 #include <array>
 #include <cstdint>
 #include <functional>
+#include <optional>
+#include <span>
+#include <string_view>
 #include <unordered_map>
 
 namespace ink {
@@ -186,6 +189,101 @@ std::string joined(const std::vector<std::string>& words)
     return out;
 }
 
+/// What a sentence does with the name of a licence: puts the font under it, says that it does not hold, or
+/// merely speaks of it.
+enum class Naming { Grant, Denial, Mention };
+
+bool saysAny(std::string_view words, std::span<const std::string_view> phrases)
+{
+    return std::ranges::any_of(
+        phrases, [&](std::string_view phrase) { return words.find(phrase) != std::string_view::npos; });
+}
+
+/// Whether the words beside the name say nothing more: "Licence: SIL Open Font License 1.1".
+bool isLabel(std::string_view before, std::string_view after)
+{
+    static constexpr std::array kPlain{"attribution",   "sharealike", "share",   "alike",   "noncommercial",
+                                       "noderivatives", "noderivs",   "by",      "sa",      "nd",
+                                       "zero",          "universal",  "commons", "the",     "a",
+                                       "sil",           "gnu",        "license", "licence", "licensed",
+                                       "version",       "v",          "font",    "fonts",   "software",
+                                       "type",          "is",         "this",    "these",   "are",
+                                       "copyright",     "c",          "free",    "public",  "international",
+                                       "unported",      "under"};
+    int others = 0;
+    for (const std::string_view side : {before, after})
+        for (std::size_t at = 0; at < side.size();) {
+            const std::size_t end = std::min(side.find(' ', at), side.size());
+            const std::string_view word = side.substr(at, end - at);
+            at = end + 1;
+            const bool is_number =
+                std::ranges::all_of(word, [](unsigned char c) { return std::isdigit(c) != 0; });
+            others += !is_number && std::ranges::find(kPlain, word) == kPlain.end();
+        }
+    return others <= 1; // the name of the font
+}
+
+/// Source: common practice of makers, no published source; tests/data/foundry-sentences.txt holds examples.
+Naming namingOf(const std::string& words, std::size_t begin, std::size_t end)
+{
+    using namespace std::string_view_literals;
+    static constexpr std::array kHarmless{" license is based on "sv, " licence is based on "sv,
+                                          " at no cost "sv,          " no charge "sv,
+                                          " without charge "sv,      " not only "sv,
+                                          " no restrictions "sv,     " no restriction "sv,
+                                          " without restriction "sv, " without restrictions "sv,
+                                          " no problem "sv};
+    static constexpr std::array kDenials{
+        " not "sv,     " no "sv,       " never "sv,      " t "sv,      " cannot "sv,     " neither "sv,
+        " nor "sv,     " unlike "sv,   " instead "sv,    " except "sv, " other than "sv, " rather than "sv,
+        " without "sv, " formerly "sv, " previously "sv, " until "sv,  " used to be "sv, " nicht "sv,
+        " kein "sv,    " keine "sv,    " keiner "sv,     " pas "sv,    " jamais "sv,     " non "sv,
+        " sin "sv,     " nunca "sv,    " nao "sv,        " bukan "sv,  " tidak "sv};
+    /// Spoken of as what comes later, or as what another font has.
+    static constexpr std::array kElsewhereBefore{
+        " will "sv,        " would "sv,        " might "sv,      " could "sv,       " plan "sv,
+        " planned "sv,     " if "sv,           " when "sv,       " once "sv,        " future "sv,
+        " later "sv,       " next version "sv, " other font"sv,  " another font"sv, " other typeface"sv,
+        " based on "sv,    " derived from "sv, " similar to "sv, " like "sv,        " compatible "sv,
+        " inspired by "sv, " i wish "sv,       " want to "sv,    " wird "sv,        " sera "sv};
+    static constexpr std::array kElsewhere{" soon "sv,        " one day "sv,          " some day "sv,
+                                           " going to be "sv, " full version "sv,     " pro version "sv,
+                                           " full font "sv,   " complete version "sv, " paid version "sv};
+    static constexpr std::array kGrants{
+        " under "sv,      " licensed "sv,    " licenced "sv,   " license is "sv,  " licence is "sv,
+        " license "sv,    " licence "sv,     " released "sv,   " distributed "sv, " published "sv,
+        " available "sv,  " uses "sv,        " covered by "sv, " terms "sv,       " according to "sv,
+        " subject to "sv, " governed by "sv, " dedicated "sv,  " unter "sv,       " lizenz "sv,
+        " lizenziert "sv, " sous "sv,        " bajo "sv,       " licencia "sv,    " sob "sv,
+        " licenca "sv,    " sotto "sv,       " licenza "sv,    " di bawah "sv,    " dibawah "sv,
+        " lisensi "sv};
+    std::string before = words.substr(0, begin + 1);
+    for (const auto phrase : kHarmless)
+        for (auto at = before.find(phrase); at != std::string::npos; at = before.find(phrase))
+            before.replace(at, phrase.size(), " ");
+    const std::string_view after = std::string_view(words).substr(end);
+    std::size_t near = 0; // the end of the first four words behind the name
+    for (int word = 0; word < 4 && near != std::string_view::npos; ++word)
+        near = after.find(' ', near + 1);
+    static constexpr std::array kDeniedBehind{" not "sv,       " t "sv,     " never "sv,
+                                              " no longer "sv, " nicht "sv, " pas "sv};
+    if (saysAny(before, kDenials) ||
+        saysAny(after.substr(0, near == std::string_view::npos ? near : near + 1), kDeniedBehind))
+        return Naming::Denial;
+    if (saysAny(before, kElsewhereBefore) || saysAny(words, kElsewhere))
+        return Naming::Mention;
+    if (saysAny(before, kGrants))
+        return Naming::Grant;
+    const auto inner = [](std::string_view side) {
+        while (side.starts_with(' '))
+            side.remove_prefix(1);
+        while (side.ends_with(' '))
+            side.remove_suffix(1);
+        return side;
+    };
+    return isLabel(inner(before), inner(after)) ? Naming::Grant : Naming::Mention;
+}
+
 class Recogniser
 {
 public:
@@ -267,26 +365,36 @@ private:
     {
         const Sentence& sentence = m_text.sentences[s];
         const std::string words = " " + joined(sentence.words) + " ";
-        const auto says = [&](std::string_view phrase) { return words.find(phrase) != std::string::npos; };
-        if (const auto* licence = namedIn(words)) {
-            // "no longer under the …", "not licensed under …": named to say that it does not hold.
-            if (!says(" not under ") && !says(" no longer ") && !says(" not licensed ") &&
-                !says(" instead of ") && !says(" formerly "))
-                m_out.licences.push_back({licence, 0.0, false, s});
+        if (const auto named = namedIn(words)) {
+            const Naming naming = namingOf(words, named->begin, named->end);
+            // What forbids selling counts however it is spoken of; what allows it has to be said.
+            const bool is_grant = naming == Naming::Grant || named->licence->sell_goods == kNo;
+            if (naming != Naming::Denial)
+                m_out.licences.push_back({named->licence, 0.0, !is_grant, s});
         } else if (const auto* linked = linkedIn(sentence.text)) {
             m_out.licences.push_back({linked, 0.0, true, s});
         }
     }
 
-    static const KnownLicence* namedIn(const std::string& words)
+    struct Named
+    {
+        const KnownLicence* licence = nullptr;
+        /// The name in the words; both ends are spaces.
+        std::size_t begin = 0, end = 0;
+    };
+
+    static std::optional<Named> namedIn(const std::string& words)
     {
         const auto says = [&](std::string_view phrase) { return words.find(phrase) != std::string::npos; };
-        const bool is_cc = says(" creative commons ") || says(" cc by") || says(" cc0 ") || says(" cc zero ");
-        if (is_cc) {
+        for (const std::string_view name : {" creative commons ", " cc by", " cc0 ", " cc zero "}) {
+            const auto at = words.find(name);
+            if (at == std::string::npos)
+                continue;
+            const Named cc{nullptr, at, words.find(' ', at + name.size() - 1)};
             if (says(" cc0 ") || says(" zero ") || says(" public domain dedication "))
-                return licenceById("CC0-1.0");
+                return Named{licenceById("CC0-1.0"), cc.begin, cc.end};
             if (!says(" by ") && !says(" attribution "))
-                return nullptr;
+                return std::nullopt;
             std::string id = "CC-BY";
             if (says(" nc ") || says(" noncommercial ") || says(" non commercial "))
                 id += "-NC";
@@ -295,7 +403,7 @@ private:
                 id += "-ND";
             else if (says(" sa ") || says(" sharealike ") || says(" share alike "))
                 id += "-SA";
-            return licenceById(id + (says(" 3 0 ") ? "-3.0" : "-4.0"));
+            return Named{licenceById(id + (says(" 3 0 ") ? "-3.0" : "-4.0")), cc.begin, cc.end};
         }
         struct Name
         {
@@ -334,8 +442,10 @@ private:
             Name{" arphic public licen", "Arphic-1999"},
             Name{" wtfpl ", "WTFPL"},
         };
-        const auto it = std::ranges::find_if(kNames, [&](const Name& n) { return says(n.phrase); });
-        return it == kNames.end() ? nullptr : licenceById(it->id);
+        for (const Name& name : kNames)
+            if (const auto at = words.find(name.phrase); at != std::string::npos)
+                return Named{licenceById(name.id), at, words.find(' ', at + name.phrase.size() - 1)};
+        return std::nullopt;
     }
 
     static const KnownLicence* linkedIn(const std::string& text)
@@ -387,7 +497,7 @@ private:
                 continue;
             for (auto& found : m_out.licences)
                 if (found.licence->id.starts_with("GPL-"))
-                    found = {licenceById("GPL-with-font-exception"), found.coverage, found.is_link_only, s};
+                    found = {licenceById("GPL-with-font-exception"), found.coverage, found.is_hint, s};
             m_out.is_known_text[s] = true;
         }
     }

@@ -37,7 +37,8 @@ struct FoundLicence
     const KnownLicence* licence = nullptr;
     /// Part of its text that is there, 0 to 1; 0 when it is only named or linked.
     double coverage = 0.0;
-    bool is_link_only = false;
+    /// Linked, or spoken of without saying that this font is under it: that grants nothing.
+    bool is_hint = false;
     /// The sentence that decides, or names it: index in ReadText::sentences.
     std::size_t sentence = 0;
 };

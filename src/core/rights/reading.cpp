@@ -202,16 +202,21 @@ ReadText readText(std::string_view text)
         out.is_cut = true;
     }
     Paragraph paragraph(out);
-    unsigned number = 0;
+    unsigned number = 1;
     while (!text.empty()) {
         const auto end = text.find_first_of("\n\r\f");
         const auto line = text.substr(0, end);
         paragraph.add(
             collapsed(UnicodeString::fromUTF8({line.data(), static_cast<std::int32_t>(line.size())})),
-            ++number);
+            number);
         if (end == std::string_view::npos)
             break;
         const bool is_crlf = text.substr(end, 2) == "\r\n";
+        // A page ends a paragraph; editors do not count it as a line.
+        if (text[end] == '\f')
+            paragraph.end();
+        else
+            ++number;
         text.remove_prefix(end + (is_crlf ? 2 : 1));
     }
     paragraph.end();

@@ -165,7 +165,7 @@ void TestKnownLicences::namesAndLinks()
     if (found.empty())
         return;
     QCOMPARE(QString::fromUtf8(found[0].licence->id.data()), id);
-    QCOMPARE(found[0].is_link_only, is_link);
+    QCOMPARE(found[0].is_hint, is_link);
 }
 
 void TestKnownLicences::aSentenceSlippedIntoAKnownTextIsRead()

@@ -103,6 +103,11 @@ void TestSentences::linesAreCountedThroughWrappedText()
     QCOMPARE(text.sentences[1].text, std::string("You may use it for commercial projects."));
     QCOMPARE(text.sentences[1].line, 2u);
     QCOMPARE(text.sentences[2].line, 5u);
+    // A page ends a paragraph and is no line of its own, as editors count.
+    const auto pages = readText("Personal use only.\n\fPage two speaks\r\nof selling.\fThe end.");
+    QCOMPARE(pages.sentences.size(), std::size_t(3));
+    QCOMPARE(pages.sentences[1].line, 2u);
+    QCOMPARE(pages.sentences[2].line, 3u);
 }
 
 void TestSentences::answersOtherQuestionsToo()
