@@ -16,7 +16,7 @@ constexpr int kSamples = 12;               // a segment
 constexpr std::size_t kLongest = 40;       // segments joined into one
 constexpr double kCrossingDepth_u = 0.05;
 
-Point unit(Point v)
+Point directionOf(Point v)
 {
     const double l = length(v);
     return l > 0.0 ? v * (1.0 / l) : Point{};
@@ -74,11 +74,11 @@ private:
     /// Direction through the node at the start of segment i: the mean of both sides where it is smooth.
     Point directionAt(std::size_t i, bool leaving) const
     {
-        const Point out = unit(segment(i).startTangent());
-        const Point in = unit(segment(i + m_ring.segments.size() - 1).endTangent());
+        const Point out = directionOf(segment(i).startTangent());
+        const Point in = directionOf(segment(i + m_ring.segments.size() - 1).endTangent());
         if (nodeKind(m_ring, i % m_ring.segments.size()) == NodeKind::Corner)
             return leaving ? out : in;
-        return unit(in + out);
+        return directionOf(in + out);
     }
 
     /// Adds one segment for as many of the next `most` as it can stand for; returns how many.
@@ -117,8 +117,8 @@ private:
 NodeKind nodeKind(const Contour& ring, std::size_t index)
 {
     const std::size_t n = ring.segments.size();
-    const Point in = unit(ring.segments[(index + n - 1) % n].endTangent());
-    const Point out = unit(ring.segments[index].startTangent());
+    const Point in = directionOf(ring.segments[(index + n - 1) % n].endTangent());
+    const Point out = directionOf(ring.segments[index].startTangent());
     return dot(in, out) >= kCornerCosine ? NodeKind::Smooth : NodeKind::Corner;
 }
 
