@@ -59,16 +59,20 @@ ink::ui::Theme themeFor(const Arguments& arguments)
                  arguments.text_percent > 0 ? arguments.text_percent / 100.0 : Theme::desktopTextScale());
 }
 
-void addFonts(ink::ui::FontLibrary& library, const Arguments& arguments)
+void addFonts(ink::ui::MainWindow& window, const Arguments& arguments)
 {
+    auto& library = window.library();
     library.addFolder(demoFonts(), ink::FontOrigin::Demo);
+    QStringList files;
     for (const auto& place : arguments.places) {
         const QString path = QString::fromStdString(place);
         if (QFileInfo(path).isDir() || !QFileInfo::exists(path))
             library.addFolder(path, ink::FontOrigin::Folder);
         else
-            library.addFiles({path});
+            files.append(path);
     }
+    if (!files.isEmpty())
+        window.bring(files);
     if (!arguments.no_system_fonts)
         library.addSystemFonts();
 }
@@ -95,7 +99,7 @@ int main(int argc, char** argv)
     Arguments arguments;
     CLI::App parser{"Under Ink: from a font file to a cut that may be sold.", "under-ink"};
     parser.set_version_flag("--version", std::string("under-ink ") + INK_VERSION);
-    parser.add_option("places", arguments.places, "Folders with fonts, or font files");
+    parser.add_option("places", arguments.places, "Folders with fonts, font files, or a package");
     parser.add_option("--pictures", arguments.pictures_folder,
                       "Write a PNG of each main view to this folder, then end");
     parser.add_option("--theme", arguments.theme, "light or dark; else as the desktop has it")
@@ -134,7 +138,7 @@ int main(int argc, char** argv)
     ink::ui::MainWindow window(has_job ? **kept : firstJob(), data_folder, theme);
     if (!kept)
         window.tell(kept.error());
-    addFonts(window.library(), arguments);
+    addFonts(window, arguments);
     openCatalogue(window, arguments);
     window.show();
 

@@ -368,7 +368,11 @@ void MainWindow::dragEnterEvent(QDragEnterEvent* event)
 void MainWindow::dropEvent(QDropEvent* event)
 {
     event->acceptProposedAction();
-    const QStringList files = droppedFiles(event->mimeData());
+    bring(droppedFiles(event->mimeData()));
+}
+
+void MainWindow::bring(const QStringList& files)
+{
     // A package, also an unpacked one, is looked into before anything of it is taken; fonts, and folders full
     // of them, join the list as they lie.
     const bool is_package = files.size() == 1 && !looksLikeFontFile(files.front().toStdString()) &&

@@ -60,6 +60,8 @@ public:
     CatalogueFeed& feed() { return m_feed; }
     FindPage& findPage() { return *m_find; }
     void openStation(Station station);
+    /// Files dropped on the window or named at the start: a package is looked into, fonts join the list.
+    void bring(const QStringList& files);
     /// Something that has to be told once the window is there, a damaged file for example.
     void tell(const Error& error);
     /// Nothing is being searched, made or written.

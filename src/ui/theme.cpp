@@ -118,6 +118,7 @@ QPushButton[role="tab"] { background: transparent; border: 0; border-bottom: 2px
 QPushButton[role="tab"]:checked { border-bottom: 2px solid @madder; color: @ink; font-weight: bold; }
 QPushButton[role="tab"]:hover, QPushButton[role="tab"]:focus { color: @ink; border-bottom: 2px solid @ink; }
 QPushButton[role="tab"]:checked:focus { border-bottom: 4px solid @madder; }
+QDialog { border: 1px solid @rule; }
 QPushButton[role="quiet"] { background: transparent; border: 1px solid @rule; font-weight: normal; padding: 4px 10px; }
 QPushButton[role="quiet"]:focus { border: 2px solid @madder; }
 QPushButton[role="wish"] { background: transparent; border: 1px solid @rule; border-radius: 10px; font-weight: normal; padding: 3px 10px; }

@@ -12,6 +12,7 @@
 #include <QHeaderView>
 #include <QLabel>
 #include <QPushButton>
+#include <QStyledItemDelegate>
 #include <QTreeWidget>
 #include <QVBoxLayout>
 
@@ -69,6 +70,27 @@ std::filesystem::path folderFor(const std::filesystem::path& inbox, const QStrin
 {
     return inbox / QFileInfo(package).completeBaseName().left(120).toStdString();
 }
+
+/// Rows as high as their wrapped texts: why something was refused is read whole, also in large text.
+class WrappedRows : public QStyledItemDelegate
+{
+public:
+    explicit WrappedRows(QTreeWidget* tree) : QStyledItemDelegate(tree), m_tree(tree) {}
+    QSize sizeHint(const QStyleOptionViewItem& option, const QModelIndex& index) const override
+    {
+        QSize size = QStyledItemDelegate::sizeHint(option, index);
+        const QString words = index.data().toString();
+        if (index.column() == 0 || words.isEmpty())
+            return size;
+        constexpr int kAround = 8;
+        const QRect room(0, 0, std::max(40, m_tree->columnWidth(index.column()) - kAround), 1 << 20);
+        size.setHeight(option.fontMetrics.boundingRect(room, Qt::TextWordWrap, words).height() + kAround / 2);
+        return size;
+    }
+
+private:
+    QTreeWidget* m_tree;
+};
 
 std::filesystem::path replacedFolder(const std::filesystem::path& inbox)
 {
@@ -129,6 +151,7 @@ IntakePage::IntakePage(SlotPool& pool, const Theme& theme, std::filesystem::path
     m_tree->setRootIsDecorated(true);
     m_tree->setAlternatingRowColors(false);
     m_tree->setWordWrap(true);
+    m_tree->setItemDelegate(new WrappedRows(m_tree));
     m_tree->setFrameShape(QFrame::NoFrame);
     m_tree->header()->setSectionResizeMode(2, QHeaderView::Stretch);
     m_tree->setUniformRowHeights(false);
@@ -324,10 +347,24 @@ void IntakePage::fill()
             new QTreeWidgetItem(group, {tr("and %1 more").arg(count - static_cast<std::size_t>(shown))});
         group->setExpanded(role != EntryRole::Junk && role != EntryRole::Other);
     }
-    m_tree->resizeColumnToContents(0);
-    m_tree->setColumnWidth(0, std::min(m_tree->columnWidth(0) + 20, m_theme.scaled(430)));
-    m_tree->setColumnWidth(1, m_theme.scaled(160));
+    layoutColumns();
     m_is_filling = false;
+}
+
+/// Names give way before reasons do.
+void IntakePage::layoutColumns()
+{
+    const int width = m_tree->viewport()->width();
+    m_tree->resizeColumnToContents(0);
+    m_tree->setColumnWidth(0, std::min({m_tree->columnWidth(0) + 20, m_theme.scaled(430), width * 42 / 100}));
+    m_tree->setColumnWidth(1, std::min(m_theme.scaled(160), width * 22 / 100));
+    m_tree->doItemsLayout();
+}
+
+void IntakePage::resizeEvent(QResizeEvent* event)
+{
+    QWidget::resizeEvent(event);
+    layoutColumns();
 }
 
 /// Ticks or unticks the fonts the person has in some form, as they chose.

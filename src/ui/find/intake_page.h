@@ -60,6 +60,9 @@ signals:
                const std::vector<ink::ui::ReplacedFont>& replaced);
     void problem(const ink::Error& error);
 
+protected:
+    void resizeEvent(QResizeEvent* event) override;
+
 private:
     struct Looked
     {
@@ -76,6 +79,7 @@ private:
     std::vector<std::size_t> chosen() const;
     void showChoice();
     void tickOwned();
+    void layoutColumns();
 
     SlotPool& m_pool;
     const Theme& m_theme;
