@@ -28,6 +28,9 @@ Command addRightsCommand(CLI::App& app);
 /// `uink package`: what a font package holds, and unpacking it safely.
 Command addPackageCommand(CLI::App& app);
 
+/// `uink shelf`: fonts on the shelf, installed, set aside.
+Command addShelfCommand(CLI::App& app);
+
 /// The two characters \n as typed in a shell become a line break; \\ becomes one backslash.
 std::string withLineBreaks(const std::string& text);
 

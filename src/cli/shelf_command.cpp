@@ -1,0 +1,254 @@
+#include "cli/commands.h"
+#include "cli/output.h"
+
+#include "shelf/shelf_intake.h"
+#include "shelf/shelf_report.h"
+
+#include <CLI/CLI.hpp>
+
+#include <cstdlib>
+#include <iostream>
+#include <memory>
+
+namespace ink::cli {
+namespace {
+
+struct ShelfArguments
+{
+    std::string action;
+    std::vector<std::string> fonts;
+    std::vector<std::string> paths;
+    std::string set;
+    bool takes_out = false;
+    bool takes_back = false;
+    std::string project;
+    std::string until;
+    std::string closed_project;
+    std::vector<std::string> look_in;
+    bool has_no_limits = false;
+    std::string report = "-";
+};
+
+std::filesystem::path dataFolder()
+{
+    const char* data = std::getenv("XDG_DATA_HOME");
+    const char* home = std::getenv("HOME");
+    const std::filesystem::path base = data && *data == '/'
+                                           ? std::filesystem::path(data)
+                                           : std::filesystem::path(home ? home : "/") / ".local/share";
+    return base / "under-ink";
+}
+
+class ShelfCommand
+{
+public:
+    ShelfCommand(const ShelfArguments& a, ShelfStore& store)
+        : m_a(a), m_store(store), m_installer(store, Installer::usualFolder())
+    {
+    }
+
+    Result<void> run()
+    {
+        if (m_a.action == "add")
+            return add();
+        if (m_a.action == "doctor")
+            return doctor();
+        if (m_a.action == "list")
+            return reportFonts({});
+        if (m_a.action == "remove" && !m_a.closed_project.empty())
+            return removeOf(m_a.closed_project);
+        std::vector<ShelfFont> fonts;
+        for (const auto& which : m_a.fonts) {
+            auto font = m_store.find(which);
+            if (!font)
+                return fail(font.error());
+            fonts.push_back(std::move(*font));
+        }
+        const auto done = change(fonts);
+        if (!done)
+            return done;
+        if (m_a.action == "install" || m_a.action == "remove") {
+            m_installer.refresh();
+            return reportInstall(idsOf(fonts));
+        }
+        return reportFonts(idsOf(fonts));
+    }
+
+private:
+    static std::vector<std::int64_t> idsOf(const std::vector<ShelfFont>& fonts)
+    {
+        std::vector<std::int64_t> ids;
+        for (const auto& font : fonts)
+            ids.push_back(font.id);
+        return ids;
+    }
+
+    Result<void> change(const std::vector<ShelfFont>& fonts)
+    {
+        if (m_a.action == "aside")
+            return setAside(fonts);
+        if (m_a.action == "set")
+            return m_store.changeSet(m_a.set, idsOf(fonts), !m_a.takes_out);
+        if (m_a.action == "discard")
+            return m_store.discard(idsOf(fonts));
+        for (const auto& font : fonts) {
+            if (m_a.action == "remove") {
+                if (auto done = m_installer.remove(font); !done)
+                    return done;
+            } else if (auto done = m_installer.install(font, m_a.project, m_a.until); !done) {
+                return fail(done.error());
+            }
+        }
+        return {};
+    }
+
+    /// What is set aside is out of the way of other programs too.
+    Result<void> setAside(const std::vector<ShelfFont>& fonts)
+    {
+        if (!m_a.takes_back)
+            for (const auto& font : fonts)
+                if (font.state == ShelfState::Installed)
+                    if (auto done = m_installer.remove(font); !done)
+                        return done;
+        return m_store.setAside(idsOf(fonts), !m_a.takes_back);
+    }
+
+    Result<void> add()
+    {
+        TakenToShelf all;
+        for (const auto& path : m_a.paths) {
+            InspectOptions options;
+            if (m_a.has_no_limits)
+                options.limits = PackageLimits::lifted();
+            const auto contents = inspectPackage(path, options);
+            if (!contents)
+                return fail(contents.error());
+            const auto taken = takeToShelf(m_store, *contents, usualChoice(*contents), today());
+            if (!taken)
+                return fail(taken.error());
+            all.fonts += taken->fonts;
+            all.added += taken->added;
+            for (const auto& refused : taken->refused)
+                std::cerr << "uink: not taken: " << refused << '\n';
+        }
+        std::cerr << "uink: " << all.fonts << " fonts, " << all.added << " of them new on the shelf\n";
+        return reportFonts({});
+    }
+
+    Result<void> removeOf(const std::string& project)
+    {
+        const auto removed = m_installer.removeExpired(today(), project);
+        if (!removed)
+            return fail(removed.error());
+        m_installer.refresh();
+        return reportInstall({});
+    }
+
+    Result<void> doctor()
+    {
+        std::vector<std::filesystem::path> folders(m_a.look_in.begin(), m_a.look_in.end());
+        auto health = healthOf(m_store, folders);
+        if (!health)
+            return fail(health.error());
+        if (auto measured = measureCost(*health, Installer::usualFolder()); !measured)
+            return measured;
+        return writeTo(m_a.report, [&](std::ostream& out) -> Result<void> {
+            writeHealthReport(out, *health);
+            return {};
+        });
+    }
+
+    /// As they are now; all of them when none are named.
+    Result<std::vector<ShelfFont>> current(const std::vector<std::int64_t>& ids) const
+    {
+        auto fonts = m_store.fonts();
+        if (fonts && !ids.empty())
+            std::erase_if(
+                *fonts, [&](const ShelfFont& font) { return std::ranges::find(ids, font.id) == ids.end(); });
+        return fonts;
+    }
+
+    Result<void> reportFonts(const std::vector<std::int64_t>& ids) const
+    {
+        const auto fonts = current(ids);
+        if (!fonts)
+            return fail(fonts.error());
+        return writeTo(m_a.report, [&](std::ostream& out) -> Result<void> {
+            writeShelfReport(out, *fonts);
+            return {};
+        });
+    }
+
+    Result<void> reportInstall(const std::vector<std::int64_t>& ids) const
+    {
+        const auto fonts = current(ids);
+        if (!fonts)
+            return fail(fonts.error());
+        return writeTo(m_a.report, [&](std::ostream& out) -> Result<void> {
+            writeInstallReport(out, *fonts, programsToRestart());
+            return {};
+        });
+    }
+
+    const ShelfArguments& m_a;
+    ShelfStore& m_store;
+    Installer m_installer;
+};
+
+Result<void> runShelf(const ShelfArguments& a)
+{
+    const auto store = ShelfStore::open(dataFolder() / "shelf");
+    if (!store)
+        return fail(store.error());
+    return ShelfCommand(a, **store).run();
+}
+
+} // namespace
+
+Command addShelfCommand(CLI::App& app)
+{
+    auto a = std::make_shared<ShelfArguments>();
+    auto* shelf = app.add_subcommand("shelf", "The fonts you have, and which programs see them");
+    shelf->require_subcommand(1);
+    const auto action = [&](const char* name, const char* what) {
+        auto* command = shelf->add_subcommand(name, what);
+        command->callback([a, name] { a->action = name; });
+        command->add_option("--report", a->report, "JSON file to write; - is standard output");
+        return command;
+    };
+    const auto fonts = [&](CLI::App* command) {
+        return command->add_option("FONT", a->fonts, "Name, file name, or the beginning of its SHA-256");
+    };
+    action("list", "Everything on the shelf, as JSON");
+    auto* add = action("add", "Take fonts, folders or packages in, with the documents that came with them");
+    add->add_option("PATH", a->paths, "A package, a folder or a font file")->required();
+    add->add_flag("--no-limits", a->has_no_limits, "Unpack it however large it is");
+    auto* install = action("install", "Let every program of yours see fonts");
+    fonts(install)->required();
+    install->add_option("--for", a->project, "Only for this project, until `remove --closed` names it");
+    install->add_option("--until", a->until, "Last day it is needed, as in 2026-12-24")
+        ->check([](const std::string& day) {
+            const bool is_day = day.size() == 10 && day[4] == '-' && day[7] == '-';
+            return is_day ? std::string() : std::string("write the day as in 2026-12-24");
+        });
+    auto* remove =
+        action("remove", "Take installed fonts away from the other programs; they stay on the shelf");
+    auto* removed = fonts(remove);
+    remove
+        ->add_option("--closed", a->closed_project,
+                     "Those installed for this project, and those whose day is over")
+        ->excludes(removed);
+    auto* aside = action("aside", "Set fonts aside: kept, and out of the way");
+    fonts(aside)->required();
+    aside->add_flag("--back", a->takes_back, "Put them back on the shelf");
+    auto* set = action("set", "Put fonts into a set");
+    set->add_option("SET", a->set, "Name of the set, made when there is none")->required();
+    fonts(set)->required();
+    set->add_flag("--out", a->takes_out, "Take them out of it");
+    fonts(action("discard", "Take fonts off the shelf, with their files"))->required();
+    auto* doctor = action("doctor", "What is missing, damaged or unused, and what installed fonts cost");
+    doctor->add_option("--look-in", a->look_in, "Folders where missing files may lie under another name");
+    return [a] { return runShelf(*a); };
+}
+
+} // namespace ink::cli

@@ -1,0 +1,210 @@
+#include "shelf/installer.h"
+
+#include "core/base/digest.h"
+#include "core/base/file_output.h"
+#include "core/intake/run_program.h"
+#include "core/intake/safe_name.h"
+#include "shelf/change_lock.h"
+
+#include <algorithm>
+#include <charconv>
+#include <chrono>
+#include <cstdlib>
+#include <fstream>
+
+#include <sys/stat.h>
+#include <unistd.h>
+
+namespace ink {
+namespace {
+
+namespace fs = std::filesystem;
+
+constexpr std::size_t kLargestFont = std::size_t{200} << 20;
+
+bool holds(const fs::path& file, const std::string& digest)
+{
+    const auto found = sha256OfFile(file);
+    return found && *found == digest;
+}
+
+/// What writing a file leaves behind when it is cut off: "NAME.XXXXXX".
+void removeUnfinished(const fs::path& file)
+{
+    constexpr std::size_t kSuffix = 7;
+    std::error_code none;
+    const std::string name = file.filename().string();
+    std::vector<fs::path> unfinished;
+    for (fs::directory_iterator it(file.parent_path(), none), end; !none && it != end; it.increment(none)) {
+        const std::string other = it->path().filename().string();
+        if (other.size() == name.size() + kSuffix && other.starts_with(name + "."))
+            unfinished.push_back(it->path());
+    }
+    for (const auto& path : unfinished)
+        fs::remove(path, none);
+}
+
+} // namespace
+
+Installer::Installer(ShelfStore& store, fs::path folder) : m_store(store), m_folder(std::move(folder))
+{
+    // What cannot be mended now is tried again the next time.
+    static_cast<void>(recover());
+}
+
+fs::path Installer::usualFolder()
+{
+    const char* data = std::getenv("XDG_DATA_HOME");
+    const char* home = std::getenv("HOME");
+    const fs::path base =
+        data && *data == '/' ? fs::path(data) : fs::path(home ? home : "/") / ".local/share";
+    return base / "fonts" / "under-ink";
+}
+
+Result<void> Installer::recover()
+{
+    const auto lock = ChangeLock::tryTake(m_store.folder());
+    if (!lock)
+        return {}; // another window is at work; what it does is not cut off
+    const auto installs = m_store.installs();
+    if (!installs)
+        return fail(installs.error());
+    for (const auto& install : *installs) {
+        if (install.phase == "placed")
+            continue;
+        removeUnfinished(install.path);
+        const auto done = install.phase == "placing" && holds(install.path, install.sha256)
+                              ? m_store.placed(install.font)
+                              : takeAway(install);
+        if (!done)
+            return done;
+    }
+    return {};
+}
+
+Result<void> Installer::takeAway(const PendingInstall& install)
+{
+    std::error_code problem;
+    const fs::path path = install.path;
+    if (holds(path, install.sha256) && !fs::remove(path, problem))
+        return fail(ErrorCode::FileUnwritable, path.string(), problem.message());
+    if (fs::is_empty(path.parent_path(), problem) && !problem)
+        fs::remove(path.parent_path(), problem); // ours, and empty again
+    return m_store.removed(install.font);
+}
+
+Result<fs::path> Installer::install(const ShelfFont& font, const std::string& project,
+                                    const std::string& until)
+{
+    const auto lock = ChangeLock::take(m_store.folder());
+    if (!lock)
+        return fail(lock.error());
+    const auto installs = m_store.installs();
+    if (!installs)
+        return fail(installs.error());
+    const auto own = std::ranges::find(*installs, font.id, &PendingInstall::font);
+    if (own != installs->end()) {
+        if (auto changed = m_store.setInstallEnd(font.id, project, until); !changed)
+            return fail(changed.error());
+        if (holds(own->path, font.sha256))
+            return fs::path(own->path);
+    }
+    const auto bytes = readFile(m_store.fileOf(font), kLargestFont);
+    if (!bytes)
+        return fail(bytes.error());
+    std::error_code problem;
+    fs::create_directories(m_folder, problem);
+    if (!fs::is_directory(m_folder, problem))
+        return fail(ErrorCode::FileUnwritable, m_folder.string(), "it is not a folder");
+    const fs::path target = own != installs->end() ? fs::path(own->path)
+                                                   : freeName(m_folder / fs::path(font.file_name).filename());
+    if (own == installs->end())
+        if (auto begun = m_store.beginPlacing(font.id, target.string(), project, until); !begun)
+            return fail(begun.error());
+    const auto written = writeFile(target, [&](std::ostream& out) -> Result<void> {
+        out.write(bytes->data(), static_cast<std::streamsize>(bytes->size()));
+        return {};
+    });
+    if (!written) {
+        static_cast<void>(takeAway({font.id, font.sha256, target.string(), "removing"}));
+        return fail(written.error());
+    }
+    if (auto placed = m_store.placed(font.id); !placed)
+        return fail(placed.error());
+    return target;
+}
+
+Result<void> Installer::remove(const ShelfFont& font)
+{
+    const auto lock = ChangeLock::take(m_store.folder());
+    if (!lock)
+        return fail(lock.error());
+    const auto installs = m_store.installs();
+    if (!installs)
+        return fail(installs.error());
+    const auto own = std::ranges::find(*installs, font.id, &PendingInstall::font);
+    if (own == installs->end())
+        return {};
+    if (auto begun = m_store.beginRemoving(font.id); !begun)
+        return begun;
+    return takeAway(*own);
+}
+
+Result<std::size_t> Installer::removeExpired(const std::string& today, const std::string& closed_project)
+{
+    const auto fonts = m_store.fonts();
+    if (!fonts)
+        return fail(fonts.error());
+    std::size_t count = 0;
+    for (const auto& font : *fonts) {
+        const bool is_over = !font.until.empty() && font.until < today;
+        const bool is_closed = !closed_project.empty() && font.project == closed_project;
+        if (font.state != ShelfState::Installed || !(is_over || is_closed))
+            continue;
+        if (auto done = remove(font); !done)
+            return fail(done.error());
+        ++count;
+    }
+    return count;
+}
+
+void Installer::refresh() const
+{
+    using namespace std::chrono_literals;
+    // Without it fontconfig finds out by itself, only later.
+    static_cast<void>(detail::runProgram({"fc-cache", m_folder.parent_path().string()}, 60s, 1 << 16));
+}
+
+std::vector<OpenProgram> programsToRestart(const fs::path& proc)
+{
+    std::vector<OpenProgram> programs;
+    std::error_code problem;
+    for (fs::directory_iterator it(proc, problem), end; !problem && it != end; it.increment(problem)) {
+        const std::string name = it->path().filename().string();
+        OpenProgram program;
+        const auto read = std::from_chars(name.data(), name.data() + name.size(), program.process);
+        if (read.ec != std::errc{} || read.ptr != name.data() + name.size() || program.process == ::getpid())
+            continue;
+        struct stat owner
+        {
+        };
+        if (::stat(it->path().c_str(), &owner) != 0 || owner.st_uid != ::getuid())
+            continue;
+        std::ifstream maps(it->path() / "maps");
+        bool has_fonts = false;
+        for (std::string line; !has_fonts && std::getline(maps, line);)
+            has_fonts = line.find("/libfontconfig.so") != std::string::npos ||
+                        line.find("/libfreetype.so") != std::string::npos;
+        if (!has_fonts)
+            continue;
+        std::ifstream comm(it->path() / "comm");
+        std::getline(comm, program.name);
+        if (!program.name.empty() &&
+            std::ranges::find(programs, program.name, &OpenProgram::name) == programs.end())
+            programs.push_back(std::move(program));
+    }
+    std::ranges::sort(programs, {}, &OpenProgram::name);
+    return programs;
+}
+
+} // namespace ink

@@ -1,0 +1,69 @@
+#include "shelf/shelf_intake.h"
+
+#include "core/intake/package_rights.h"
+
+#include <algorithm>
+#include <array>
+#include <ctime>
+
+namespace ink {
+namespace {
+
+/// Documents that speak of the font, and key maps and pictures, which may be of any.
+std::vector<NewFont::Document> companionsOf(const PackageContents& contents, std::size_t font)
+{
+    const auto speaking = documentsFor(contents, font);
+    std::vector<NewFont::Document> documents;
+    for (const auto& entry : contents.entries) {
+        const bool is_companion =
+            entry.role == EntryRole::Document
+                ? std::ranges::any_of(speaking, [&](const EvidenceText& e) { return e.name == entry.name; })
+                : !contents.is_plain_folder &&
+                      (entry.role == EntryRole::KeyMap || entry.role == EntryRole::Preview);
+        if (is_companion && !entry.staged.empty())
+            documents.push_back({entry.staged, entry.name});
+    }
+    return documents;
+}
+
+} // namespace
+
+Result<TakenToShelf> takeToShelf(ShelfStore& store, const PackageContents& contents,
+                                 const std::vector<std::size_t>& chosen, const std::string& day)
+{
+    TakenToShelf taken;
+    std::vector<NewFont> fonts;
+    for (const std::size_t i : chosen) {
+        const auto& entry = contents.entries[i];
+        if (entry.role != EntryRole::Font)
+            continue;
+        NewFont font{
+            entry.staged, entry.path.filename().string(), entry.sha256, {}, companionsOf(contents, i)};
+        for (const auto& face : entry.faces)
+            font.faces.push_back(
+                {face.choice.face, face.choice.instance, face.family, face.style, face.version});
+        fonts.push_back(std::move(font));
+    }
+    for (const auto& entry : contents.entries)
+        if (entry.role == EntryRole::Damaged || entry.role == EntryRole::Refused)
+            taken.refused.push_back(entry.name + ": " + entry.note);
+    taken.fonts = fonts.size();
+    if (fonts.empty())
+        return taken;
+    const auto added = store.add(fonts, contents.source.filename().string(), day);
+    if (!added)
+        return fail(added.error());
+    taken.added = *added;
+    return taken;
+}
+
+std::string today()
+{
+    const std::time_t now = std::time(nullptr);
+    std::tm day{};
+    localtime_r(&now, &day);
+    std::array<char, 16> text{};
+    return {text.data(), std::strftime(text.data(), text.size(), "%Y-%m-%d", &day)};
+}
+
+} // namespace ink

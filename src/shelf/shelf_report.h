@@ -1,0 +1,19 @@
+// The shelf as JSON (docs/formats/shelf-report.md).
+#pragma once
+
+#include "shelf/installer.h"
+#include "shelf/shelf_health.h"
+#include "shelf/shelf_store.h"
+
+#include <iosfwd>
+
+namespace ink {
+
+/// A JSON array, one object for each font.
+void writeShelfReport(std::ostream& out, const std::vector<ShelfFont>& fonts);
+/// What installing or removing did, and which programs have to be started again.
+void writeInstallReport(std::ostream& out, const std::vector<ShelfFont>& fonts,
+                        const std::vector<OpenProgram>& programs);
+void writeHealthReport(std::ostream& out, const ShelfHealth& health);
+
+} // namespace ink

@@ -1,0 +1,37 @@
+#include "shelf/store_errors.h"
+
+#include <SQLiteCpp/Exception.h>
+
+#include <filesystem>
+#include <sqlite3.h>
+
+namespace ink {
+
+Error storeError(const std::string& subject)
+{
+    try {
+        throw;
+    } catch (const SQLite::Exception& e) {
+        switch (e.getErrorCode() & 0xFF) { // the primary code, https://www.sqlite.org/rescode.html
+        case SQLITE_BUSY:
+        case SQLITE_LOCKED:
+            return {ErrorCode::StoreBusy, subject, e.what()};
+        case SQLITE_FULL:
+            return {ErrorCode::DiskFull, subject, e.what()};
+        case SQLITE_READONLY:
+        case SQLITE_CANTOPEN:
+        case SQLITE_IOERR:
+        case SQLITE_PERM:
+            return {ErrorCode::FileUnwritable, subject, e.what()};
+        default:
+            return {ErrorCode::StoreDamaged, subject, e.what()};
+        }
+    } catch (const std::filesystem::filesystem_error& e) {
+        const bool is_full = e.code() == std::errc::no_space_on_device;
+        return {is_full ? ErrorCode::DiskFull : ErrorCode::FileUnwritable, subject, e.code().message()};
+    } catch (const std::exception& e) {
+        return {ErrorCode::StoreDamaged, subject, e.what()};
+    }
+}
+
+} // namespace ink
