@@ -26,6 +26,8 @@ struct ShelfArguments
     std::string closed_project;
     std::vector<std::string> look_in;
     bool has_no_limits = false;
+    std::string bundle;
+    bool takes_theirs = false;
     std::string report = "-";
 };
 
@@ -53,6 +55,8 @@ public:
             return add();
         if (m_a.action == "doctor")
             return doctor();
+        if (m_a.action == "import")
+            return import();
         if (m_a.action == "list")
             return reportFonts({});
         if (m_a.action == "remove" && !m_a.closed_project.empty())
@@ -64,6 +68,8 @@ public:
                 return fail(font.error());
             fonts.push_back(std::move(*font));
         }
+        if (m_a.action == "export")
+            return writeBundle(m_a.bundle, m_store, fonts, rights());
         const auto done = change(fonts);
         if (!done)
             return done;
@@ -142,6 +148,19 @@ private:
             return fail(removed.error());
         m_installer.refresh();
         return reportInstall({});
+    }
+
+    static RightsStore rights() { return RightsStore(dataFolder() / "rights"); }
+
+    Result<void> import()
+    {
+        const auto read = readBundle(m_a.bundle, m_store, rights(), m_a.takes_theirs, today());
+        if (!read)
+            return fail(read.error());
+        return writeTo(m_a.report, [&](std::ostream& out) -> Result<void> {
+            writeBundleReport(out, *read);
+            return {};
+        });
     }
 
     Result<void> doctor()
@@ -246,6 +265,13 @@ Command addShelfCommand(CLI::App& app)
     fonts(set)->required();
     set->add_flag("--out", a->takes_out, "Take them out of it");
     fonts(action("discard", "Take fonts off the shelf, with their files"))->required();
+    auto* carry = action("export", "Write fonts with their documents, rights, sets and notes to one file");
+    carry->add_option("FILE", a->bundle, "File to write")->required();
+    fonts(carry)->required();
+    auto* import = action("import", "Read such a file; what you have stays, and differences are told");
+    import->add_option("FILE", a->bundle, "File that `export` wrote")->required();
+    import->add_flag("--take-theirs", a->takes_theirs,
+                     "Where notes or rights differ, take those of the file");
     auto* doctor = action("doctor", "What is missing, damaged or unused, and what installed fonts cost");
     doctor->add_option("--look-in", a->look_in, "Folders where missing files may lie under another name");
     return [a] { return runShelf(*a); };

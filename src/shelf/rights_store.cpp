@@ -39,6 +39,35 @@ std::vector<EvidenceText> evidenceOf(const RightsRecord& record)
     return evidence;
 }
 
+std::string rightsRecordText(const RightsRecord& record, const std::string& font_sha256)
+{
+    const Json json{{"format", "under-ink-rights"},  {"version", 1},
+                    {"font_sha256", font_sha256},    {"listing", record.listing},
+                    {"sold", record.sold},           {"papers", record.papers},
+                    {"decisions", record.decisions}, {"others_marks", record.others_marks}};
+    return json.dump(1, ' ', false, Json::error_handler_t::replace) + '\n';
+}
+
+Result<RightsRecord> rightsRecordFrom(const std::string& text)
+{
+    const auto json = Json::parse(text, nullptr, false);
+    if (!json.is_object())
+        return fail(ErrorCode::DocumentDamaged);
+    try {
+        return RightsRecord{json.value("papers", std::vector<AttachedPaper>{}),
+                            json.value("decisions", std::vector<RightsDecision>{}), json.value("sold", 0u),
+                            json.value("listing", std::string()),
+                            json.value("others_marks", std::vector<FlaggedGlyph>{})};
+    } catch (const nlohmann::json::exception&) {
+        return fail(ErrorCode::DocumentDamaged);
+    }
+}
+
+std::filesystem::path RightsStore::paperFile(const AttachedPaper& paper) const
+{
+    return m_folder / "papers" / (paper.sha256 + std::filesystem::path(paper.name).extension().string());
+}
+
 Result<RightsRecord> RightsStore::load(const std::string& font_sha256) const
 {
     const auto file = m_folder / (font_sha256 + ".json");
@@ -47,17 +76,10 @@ Result<RightsRecord> RightsStore::load(const std::string& font_sha256) const
         return RightsRecord{};
     if (!bytes)
         return fail(bytes.error());
-    const auto json = Json::parse(*bytes, nullptr, false);
-    if (!json.is_object())
+    auto record = rightsRecordFrom(*bytes);
+    if (!record)
         return fail(ErrorCode::DocumentDamaged, file.string());
-    try {
-        return RightsRecord{json.value("papers", std::vector<AttachedPaper>{}),
-                            json.value("decisions", std::vector<RightsDecision>{}), json.value("sold", 0u),
-                            json.value("listing", std::string()),
-                            json.value("others_marks", std::vector<FlaggedGlyph>{})};
-    } catch (const nlohmann::json::exception&) {
-        return fail(ErrorCode::DocumentDamaged, file.string());
-    }
+    return record;
 }
 
 Result<void> RightsStore::save(const std::string& font_sha256, const RightsRecord& record) const
@@ -65,16 +87,13 @@ Result<void> RightsStore::save(const std::string& font_sha256, const RightsRecor
     std::error_code problem;
     std::filesystem::create_directories(m_folder, problem);
     return writeFile(m_folder / (font_sha256 + ".json"), [&](std::ostream& out) -> Result<void> {
-        const Json json{{"format", "under-ink-rights"},  {"version", 1},
-                        {"font_sha256", font_sha256},    {"listing", record.listing},
-                        {"sold", record.sold},           {"papers", record.papers},
-                        {"decisions", record.decisions}, {"others_marks", record.others_marks}};
-        out << json.dump(1, ' ', false, Json::error_handler_t::replace) << '\n';
+        out << rightsRecordText(record, font_sha256);
         return {};
     });
 }
 
-Result<std::string> RightsStore::keepPaper(const std::filesystem::path& file) const
+Result<std::string> RightsStore::keepPaper(const std::filesystem::path& file,
+                                           const std::filesystem::path& extension) const
 {
     const auto bytes = readFile(file, kLargestPaper);
     if (!bytes)
@@ -82,7 +101,7 @@ Result<std::string> RightsStore::keepPaper(const std::filesystem::path& file) co
     const std::string digest = sha256(*bytes);
     std::error_code problem;
     std::filesystem::create_directories(m_folder / "papers", problem);
-    const auto target = m_folder / "papers" / (digest + file.extension().string());
+    const auto target = m_folder / "papers" / (digest + extension.string());
     if (std::filesystem::exists(target, problem))
         return digest;
     const auto written = writeFile(target, [&](std::ostream& out) -> Result<void> {

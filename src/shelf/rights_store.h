@@ -61,6 +61,11 @@ struct RightsRecord
 /// Papers become evidence of the strongest kind, the listing of the weakest.
 std::vector<EvidenceText> evidenceOf(const RightsRecord& record);
 
+/// The record as its file holds it (docs/formats/rights-report.md).
+std::string rightsRecordText(const RightsRecord& record, const std::string& font_sha256);
+/// Errors: DocumentDamaged.
+Result<RightsRecord> rightsRecordFrom(const std::string& text);
+
 class RightsStore
 {
 public:
@@ -73,7 +78,14 @@ public:
     Result<void> save(const std::string& font_sha256, const RightsRecord& record) const;
     /// Copies a paper into the store and returns its digest. Errors: FileNotFound, FileUnreadable,
     /// FileUnwritable, DiskFull.
-    Result<std::string> keepPaper(const std::filesystem::path& file) const;
+    Result<std::string> keepPaper(const std::filesystem::path& file) const
+    {
+        return keepPaper(file, file.extension());
+    }
+    Result<std::string> keepPaper(const std::filesystem::path& file,
+                                  const std::filesystem::path& extension) const;
+    /// Where the copy of a paper lies.
+    std::filesystem::path paperFile(const AttachedPaper& paper) const;
 
 private:
     std::filesystem::path m_folder;

@@ -69,6 +69,18 @@ void writeInstallReport(std::ostream& out, const std::vector<ShelfFont>& fonts,
     write(out, json);
 }
 
+void writeBundleReport(std::ostream& out, const BundleRead& read)
+{
+    Json json{{"fonts", read.fonts}, {"added", read.added}, {"refused", read.refused}};
+    json["conflicts"] = Json::array();
+    for (const auto& conflict : read.conflicts)
+        json["conflicts"].push_back({{"font", conflict.font},
+                                     {"what", conflict.what},
+                                     {"mine", conflict.mine},
+                                     {"theirs", conflict.theirs}});
+    write(out, json);
+}
+
 void writeHealthReport(std::ostream& out, const ShelfHealth& health)
 {
     Json json{{"fonts", health.fonts},

@@ -1,6 +1,7 @@
 // The shelf as JSON (docs/formats/shelf-report.md).
 #pragma once
 
+#include "shelf/bundle.h"
 #include "shelf/installer.h"
 #include "shelf/shelf_health.h"
 #include "shelf/shelf_store.h"
@@ -14,6 +15,7 @@ void writeShelfReport(std::ostream& out, const std::vector<ShelfFont>& fonts);
 /// What installing or removing did, and which programs have to be started again.
 void writeInstallReport(std::ostream& out, const std::vector<ShelfFont>& fonts,
                         const std::vector<OpenProgram>& programs);
+void writeBundleReport(std::ostream& out, const BundleRead& read);
 void writeHealthReport(std::ostream& out, const ShelfHealth& health);
 
 } // namespace ink

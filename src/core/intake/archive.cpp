@@ -188,4 +188,43 @@ Result<void> readArchive(std::string_view bytes, const std::string& name, const 
     return readAll(reader.get(), name, limits, use, take, stopped, cancel);
 }
 
+Result<void> writeZip(std::ostream& out, const std::vector<NewArchiveEntry>& entries)
+{
+    const std::unique_ptr<archive, decltype(&archive_write_free)> zip(archive_write_new(),
+                                                                      &archive_write_free);
+    const auto write = [](archive*, void* stream, const void* bytes, std::size_t size) -> la_ssize_t {
+        auto& to = *static_cast<std::ostream*>(stream);
+        to.write(static_cast<const char*>(bytes), static_cast<std::streamsize>(size));
+        return to ? static_cast<la_ssize_t>(size) : -1;
+    };
+    const auto failed = [&] {
+        const char* why = archive_error_string(zip.get());
+        return fail(ErrorCode::FileUnwritable, {}, why ? why : "");
+    };
+    if (archive_write_set_format_zip(zip.get()) != ARCHIVE_OK ||
+        archive_write_set_bytes_in_last_block(zip.get(), 1) != ARCHIVE_OK ||
+        archive_write_open(zip.get(), &out, nullptr, write, nullptr) != ARCHIVE_OK)
+        return failed();
+    constexpr std::time_t kAnyDay = 946'728'000; // 2000-01-01 at noon: a zip cannot hold times before 1980
+    for (const auto& entry : entries) {
+        const auto bytes = entry.bytes();
+        if (!bytes)
+            return fail(bytes.error());
+        const std::unique_ptr<archive_entry, decltype(&archive_entry_free)> header(archive_entry_new(),
+                                                                                   &archive_entry_free);
+        archive_entry_set_pathname_utf8(header.get(), entry.name.c_str());
+        archive_entry_set_filetype(header.get(), AE_IFREG);
+        archive_entry_set_perm(header.get(), 0644);
+        archive_entry_set_mtime(header.get(), kAnyDay, 0);
+        archive_entry_set_size(header.get(), static_cast<la_int64_t>(bytes->size()));
+        if (archive_write_header(zip.get(), header.get()) != ARCHIVE_OK ||
+            archive_write_data(zip.get(), bytes->data(), bytes->size()) !=
+                static_cast<la_ssize_t>(bytes->size()))
+            return failed();
+    }
+    if (archive_write_close(zip.get()) != ARCHIVE_OK)
+        return failed();
+    return {};
+}
+
 } // namespace ink

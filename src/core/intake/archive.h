@@ -7,7 +7,10 @@
 #include <cstdint>
 #include <filesystem>
 #include <functional>
+#include <iosfwd>
 #include <string>
+#include <string_view>
+#include <vector>
 
 namespace ink {
 
@@ -55,5 +58,16 @@ Result<void> readArchive(const std::filesystem::path& path, const PackageLimits&
 Result<void> readArchive(std::string_view bytes, const std::string& name, const PackageLimits& limits,
                          PackageUse& use, const std::function<void(ArchiveEntry)>& take, std::string& stopped,
                          const CancelToken& cancel = {});
+
+/// One file of a package to be written; its bytes are asked for when its turn comes.
+struct NewArchiveEntry
+{
+    std::string name;
+    std::function<Result<std::string>()> bytes;
+};
+
+/// A zip package; the same entries give the same bytes.
+/// Errors: those of the entries; FileUnwritable when the stream does not take it.
+Result<void> writeZip(std::ostream& out, const std::vector<NewArchiveEntry>& entries);
 
 } // namespace ink
