@@ -1,5 +1,6 @@
 #include "ui/ink_style.h"
 
+#include <QAbstractButton>
 #include <QPainter>
 #include <QStyleOption>
 
@@ -10,6 +11,9 @@ InkStyle::InkStyle(const Theme& theme) : QProxyStyle(QStringLiteral("Fusion")), 
 void InkStyle::drawPrimitive(PrimitiveElement element, const QStyleOption* option, QPainter* painter,
                              const QWidget* widget) const
 {
+    // The frame of a button shows the focus; Fusion's own would lie over the words.
+    if (element == PE_FrameFocusRect && qobject_cast<const QAbstractButton*>(widget))
+        return;
     if (element != PE_IndicatorCheckBox)
         return QProxyStyle::drawPrimitive(element, option, painter, widget);
     const auto& c = m_theme.colours();

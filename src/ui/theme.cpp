@@ -109,6 +109,7 @@ QLabel[role="caption"] { color: @soft; }
 QPushButton { background: @card; border: 1px solid @ink; border-radius: 6px; padding: 6px 14px; font-weight: bold; }
 QPushButton:hover { background: @honey; }
 QPushButton:focus, QComboBox:focus, QLineEdit:focus { border: 2px solid @madder; }
+QPushButton:focus { padding: 5px 13px; }
 QPushButton:disabled { color: @soft; border-color: @rule; }
 QPushButton[role="main"] { background: @madder; border-color: @madder; color: @onMadder; }
 QPushButton[role="main"]:focus { border: 2px solid @ink; }
@@ -116,11 +117,11 @@ QPushButton[role="main"]:disabled { background: @wash; border-color: @rule; colo
 QPushButton[role="tab"] { background: transparent; border: 0; border-bottom: 2px solid transparent; border-radius: 0;
   padding: 8px 2px; font-weight: normal; color: @soft; }
 QPushButton[role="tab"]:checked { border-bottom: 2px solid @madder; color: @ink; font-weight: bold; }
-QPushButton[role="tab"]:hover, QPushButton[role="tab"]:focus { color: @ink; border-bottom: 2px solid @ink; }
-QPushButton[role="tab"]:checked:focus { border-bottom: 4px solid @madder; }
+QPushButton[role="tab"]:hover, QPushButton[role="tab"]:focus { color: @ink; border-bottom: 2px solid @ink; padding: 8px 2px; }
+QPushButton[role="tab"]:checked:focus { border-bottom: 4px solid @madder; padding: 8px 2px 6px 2px; }
 QDialog { border: 1px solid @rule; }
 QPushButton[role="quiet"] { background: transparent; border: 1px solid @rule; font-weight: normal; padding: 4px 10px; }
-QPushButton[role="quiet"]:focus { border: 2px solid @madder; }
+QPushButton[role="quiet"]:focus { border: 2px solid @madder; padding: 3px 9px; }
 QPushButton[role="wish"] { background: transparent; border: 1px solid @rule; border-radius: 10px; font-weight: normal; padding: 3px 10px; }
 QPushButton[role="wish"]:hover { background: @honey; }
 QPushButton[role="wish"]:checked { background: @ink; color: @paper; border-color: @ink; }
@@ -129,9 +130,9 @@ QPushButton[role="wish"]::menu-indicator { width: 0; }
 QPushButton[role="mark"] { background: transparent; border: 1px solid transparent; border-radius: 6px; padding: 0; font-weight: normal; text-align: left; }
 QPushButton[role="mark"]:hover { background: @honey; }
 QPushButton[role="mark"]:checked { border: 1px solid @madder; background: @honey; }
-QPushButton[role="mark"]:focus { border: 2px solid @madder; }
+QPushButton[role="mark"]:focus { border: 2px solid @madder; padding: 0; }
 QPushButton[role="link"] { background: transparent; border: 0; border-bottom: 1px solid @rule; border-radius: 0; padding: 0; font-weight: normal; }
-QPushButton[role="link"]:hover, QPushButton[role="link"]:focus { border-bottom: 2px solid @madder; }
+QPushButton[role="link"]:hover, QPushButton[role="link"]:focus { border-bottom: 2px solid @madder; padding: 0; }
 QPushButton[role="link"]:disabled { border-bottom: 0; color: @soft; }
 QTreeWidget { background: @card; border: 0; outline: 0; }
 QTreeWidget::item { padding: 3px 0; }

@@ -271,8 +271,14 @@ private:
 
     void noteWrongListing(const Sides& sides)
     {
+        const bool is_limited = m_dossier.verdict == Verdict::SellWithinLimits;
+        const auto saysMore = [&](const Statement& listing) {
+            if (listing.answer == Answer::Limited && is_limited) // the same limits, or looser ones
+                return m_dossier.units > 0 && listing.units > m_dossier.units;
+            return listing.answer != Answer::No;
+        };
         for (const auto* hint : sides.hints)
-            if (hint->quote.kind == EvidenceKind::Listing && hint->statement.answer != Answer::No)
+            if (hint->quote.kind == EvidenceKind::Listing && saysMore(hint->statement))
                 addOnce(m_dossier.notes, "The listing says “" + hint->quote.sentence +
                                              "”, which the font's own text does not bear out.");
     }

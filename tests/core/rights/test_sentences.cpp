@@ -20,6 +20,8 @@ private slots:
     void pricesAreFound();
     void linesAreCountedThroughWrappedText();
     void answersOtherQuestionsToo();
+    void aListingIsWrongOnlyWhereItSaysMore_data();
+    void aListingIsWrongOnlyWhereItSaysMore();
 };
 
 namespace {
@@ -126,6 +128,40 @@ void TestSentences::answersOtherQuestionsToo()
     QCOMPARE(answerTo(dossier, Question::SellFile).answer, Answer::No);
     QCOMPARE(answerTo(dossier, Question::Credit).answer, Answer::Yes);
     QCOMPARE(dossier.price, std::string("30 $"));
+}
+
+void TestSentences::aListingIsWrongOnlyWhereItSaysMore_data()
+{
+    QTest::addColumn<QString>("listing");
+    QTest::addColumn<QString>("text");
+    QTest::addColumn<bool>("is_wrong");
+    QTest::newRow("the same limit") << "Free for up to 250 sales"
+                                    << "You may sell up to 250 items made with this font." << false;
+    QTest::newRow("a stricter one") << "Free for up to 100 sales"
+                                    << "You may sell up to 250 items made with this font." << false;
+    QTest::newRow("a looser one") << "Free for up to 900 sales"
+                                  << "You may sell up to 250 items made with this font." << true;
+    QTest::newRow("no limit") << "Free for commercial use"
+                              << "You may sell up to 250 items made with this font." << true;
+    QTest::newRow("gifts only") << "Free for commercial use"
+                                << "Personal use only." << true;
+    QTest::newRow("both say no") << "Personal use only"
+                                 << "Personal use only." << false;
+    QTest::newRow("both say yes") << "Free for commercial use"
+                                  << "Free for commercial use." << false;
+}
+
+void TestSentences::aListingIsWrongOnlyWhereItSaysMore()
+{
+    QFETCH(QString, listing);
+    QFETCH(QString, text);
+    QFETCH(bool, is_wrong);
+    const std::vector<EvidenceText> evidence{{EvidenceKind::Document, "readme.txt", text.toStdString()},
+                                             {EvidenceKind::Listing, "the listing", listing.toStdString()}};
+    const auto notes = judge(evidence).notes;
+    const bool says_so = std::ranges::any_of(
+        notes, [](const std::string& note) { return note.find("bear out") != std::string::npos; });
+    QCOMPARE(says_so, is_wrong);
 }
 
 INK_TEST_CORE_MAIN(TestSentences)
