@@ -15,16 +15,15 @@ namespace ink {
 namespace {
 
 namespace fs = std::filesystem;
-using Json = nlohmann::json;
+using OrderedJson = nlohmann::ordered_json;
 
 constexpr int kVersion = 1;
-constexpr std::size_t kLargestFile = std::size_t{200} << 20;
 constexpr const char* kManifest = "shelf.json";
 
 /// As it is in the shelf, or an error of what is missing there.
 NewArchiveEntry contentEntry(const ShelfStore& store, const std::string& sha256)
 {
-    return {"files/" + sha256, [path = store.fileOf(sha256)] { return readFile(path, kLargestFile); }};
+    return {"files/" + sha256, [path = store.fileOf(sha256)] { return readFile(path, kLargestShelfFile); }};
 }
 
 /// What travels with a font, as read from the manifest; nothing of it is trusted.
@@ -42,7 +41,7 @@ bool isDigest(const std::string& text)
     return text.size() == 64 && text.find_first_not_of("0123456789abcdef") == std::string::npos;
 }
 
-Carried carriedFrom(const Json& json)
+Carried carriedFrom(const OrderedJson& json)
 {
     Carried font{json.at("name"),
                  json.at("sha256"),
@@ -54,7 +53,7 @@ Carried carriedFrom(const Json& json)
                  json.value("tags", std::vector<std::string>{}),
                  {},
                  {}};
-    for (const auto& document : json.value("documents", Json::array()))
+    for (const auto& document : json.value("documents", OrderedJson::array()))
         font.documents.push_back({document.at("name"), document.at("sha256")});
     if (json.contains("rights"))
         font.rights = rightsRecordFrom(json.at("rights").dump()).value_or(RightsRecord{});
@@ -77,8 +76,8 @@ public:
         m_staging = *staging;
         if (auto unpacked = unpack(); !unpacked)
             return fail(unpacked.error());
-        const auto json = Json::parse(m_manifest, nullptr, false);
-        if (!json.is_object() || json.value("format", Json()) != "under-ink-shelf")
+        const auto json = OrderedJson::parse(m_manifest, nullptr, false);
+        if (!json.is_object() || json.value("format", OrderedJson()) != "under-ink-shelf")
             return fail(ErrorCode::PackageDamaged, m_file.string(),
                         "it is not a shelf that was written to a file");
         try {
@@ -87,7 +86,7 @@ public:
             for (const auto& font : json.at("fonts"))
                 if (auto done = take(carriedFrom(font), day); !done)
                     return fail(done.error());
-        } catch (const Json::exception& e) {
+        } catch (const OrderedJson::exception& e) {
             return fail(ErrorCode::PackageDamaged, m_file.string(), e.what());
         }
         return m_read;
@@ -235,35 +234,40 @@ private:
 Result<void> writeBundle(const fs::path& file, const ShelfStore& store, const std::vector<ShelfFont>& fonts,
                          const RightsStore& rights)
 {
-    Json manifest{{"format", "under-ink-shelf"}, {"version", kVersion}, {"fonts", Json::array()}};
+    OrderedJson manifest{
+        {"format", "under-ink-shelf"}, {"version", kVersion}, {"fonts", OrderedJson::array()}};
     std::map<std::string, NewArchiveEntry> files; // each content once
     for (const auto& font : fonts) {
         const auto record = rights.load(font.sha256);
         if (!record)
             return fail(record.error());
-        Json json{{"name", font.readableName()}, {"sha256", font.sha256},
-                  {"file_name", font.file_name}, {"note", font.note},
-                  {"package", font.package},     {"sets", font.sets},
-                  {"tags", font.tags},           {"set_aside", font.state == ShelfState::SetAside},
-                  {"documents", Json::array()}};
+        OrderedJson json{{"name", font.readableName()},
+                         {"sha256", font.sha256},
+                         {"file_name", font.file_name},
+                         {"note", font.note},
+                         {"package", font.package},
+                         {"sets", font.sets},
+                         {"tags", font.tags},
+                         {"set_aside", font.state == ShelfState::SetAside},
+                         {"documents", OrderedJson::array()}};
         files.emplace(font.sha256, contentEntry(store, font.sha256));
         for (const auto& document : font.documents) {
             json["documents"].push_back({{"name", document.name}, {"sha256", document.sha256}});
             files.emplace(document.sha256, contentEntry(store, document.sha256));
         }
         if (!(*record == RightsRecord{}))
-            json["rights"] = Json::parse(rightsRecordText(*record, font.sha256));
+            json["rights"] = OrderedJson::parse(rightsRecordText(*record, font.sha256));
         for (const auto& paper : record->papers)
             if (!paper.sha256.empty())
                 files.emplace(paper.sha256,
                               NewArchiveEntry{"papers/" + paper.sha256, [path = rights.paperFile(paper)] {
-                                                  return readFile(path, kLargestFile);
+                                                  return readFile(path, kLargestShelfFile);
                                               }});
         manifest["fonts"].push_back(std::move(json));
     }
     std::vector<NewArchiveEntry> entries{
         {kManifest, [&manifest]() -> Result<std::string> {
-             return manifest.dump(1, ' ', false, Json::error_handler_t::replace) + '\n';
+             return manifest.dump(1, ' ', false, OrderedJson::error_handler_t::replace) + '\n';
          }}};
     for (auto& [digest, entry] : files)
         entries.push_back(std::move(entry));

@@ -20,14 +20,6 @@ namespace {
 
 namespace fs = std::filesystem;
 
-constexpr std::size_t kLargestFont = std::size_t{200} << 20;
-
-bool holds(const fs::path& file, const std::string& digest)
-{
-    const auto found = sha256OfFile(file);
-    return found && *found == digest;
-}
-
 /// What writing a file leaves behind when it is cut off: "NAME.XXXXXX".
 void removeUnfinished(const fs::path& file)
 {
@@ -73,7 +65,7 @@ Result<void> Installer::recover()
         if (install.phase == "placed")
             continue;
         removeUnfinished(install.path);
-        const auto done = install.phase == "placing" && holds(install.path, install.sha256)
+        const auto done = install.phase == "placing" && hasContent(install.path, install.sha256)
                               ? m_store.placed(install.font)
                               : takeAway(install);
         if (!done)
@@ -86,7 +78,7 @@ Result<void> Installer::takeAway(const PendingInstall& install)
 {
     std::error_code problem;
     const fs::path path = install.path;
-    if (holds(path, install.sha256) && !fs::remove(path, problem))
+    if (hasContent(path, install.sha256) && !fs::remove(path, problem))
         return fail(ErrorCode::FileUnwritable, path.string(), problem.message());
     if (fs::is_empty(path.parent_path(), problem) && !problem)
         fs::remove(path.parent_path(), problem); // ours, and empty again
@@ -106,10 +98,10 @@ Result<fs::path> Installer::install(const ShelfFont& font, const std::string& pr
     if (own != installs->end()) {
         if (auto changed = m_store.setInstallEnd(font.id, project, until); !changed)
             return fail(changed.error());
-        if (holds(own->path, font.sha256))
+        if (hasContent(own->path, font.sha256))
             return fs::path(own->path);
     }
-    const auto bytes = readFile(m_store.fileOf(font), kLargestFont);
+    const auto bytes = readFile(m_store.fileOf(font), kLargestShelfFile);
     if (!bytes)
         return fail(bytes.error());
     std::error_code problem;

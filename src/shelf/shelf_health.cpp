@@ -13,14 +13,6 @@ namespace {
 namespace fs = std::filesystem;
 using Clock = std::chrono::steady_clock;
 
-constexpr std::size_t kLargestFont = std::size_t{200} << 20;
-
-bool hasContent(const fs::path& file, const std::string& digest)
-{
-    const auto found = sha256OfFile(file);
-    return found && *found == digest;
-}
-
 /// A file with this content below the folders, or nothing.
 std::optional<fs::path> findByContent(const ShelfFont& font, const std::vector<fs::path>& folders)
 {
@@ -42,7 +34,7 @@ std::optional<fs::path> findByContent(const ShelfFont& font, const std::vector<f
 /// False when it could not be put back.
 bool putBack(const ShelfStore& store, const ShelfFont& font, const fs::path& from)
 {
-    const auto bytes = readFile(from, kLargestFont);
+    const auto bytes = readFile(from, kLargestShelfFile);
     if (!bytes)
         return false;
     std::error_code none;

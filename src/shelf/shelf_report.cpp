@@ -7,49 +7,49 @@
 namespace ink {
 namespace {
 
-using Json = nlohmann::ordered_json;
+using OrderedJson = nlohmann::ordered_json;
 
-Json jsonOf(const ShelfFont& font)
+OrderedJson jsonOf(const ShelfFont& font)
 {
-    Json json{
+    OrderedJson json{
         {"sha256", font.sha256},     {"name", font.readableName()}, {"file_name", font.file_name},
         {"state", idOf(font.state)}, {"bytes", font.bytes},         {"package", font.package},
         {"added", font.added},       {"last_used", font.last_used}, {"note", font.note},
         {"sets", font.sets},         {"tags", font.tags},           {"installed_path", font.installed_path},
         {"project", font.project},   {"until", font.until}};
-    json["faces"] = Json::array();
+    json["faces"] = OrderedJson::array();
     for (const auto& face : font.faces)
         json["faces"].push_back({{"face", face.face},
                                  {"instance", face.instance},
                                  {"family", face.family},
                                  {"style", face.style},
                                  {"version", face.version}});
-    json["documents"] = Json::array();
+    json["documents"] = OrderedJson::array();
     for (const auto& document : font.documents)
         json["documents"].push_back({{"name", document.name}, {"sha256", document.sha256}});
     return json;
 }
 
-Json jsonOf(const std::vector<ShelfFont>& fonts)
+OrderedJson jsonOf(const std::vector<ShelfFont>& fonts)
 {
-    Json json = Json::array();
+    OrderedJson json = OrderedJson::array();
     for (const auto& font : fonts)
         json.push_back(jsonOf(font));
     return json;
 }
 
-Json namesOf(const std::vector<ShelfFont>& fonts)
+OrderedJson namesOf(const std::vector<ShelfFont>& fonts)
 {
-    Json json = Json::array();
+    OrderedJson json = OrderedJson::array();
     for (const auto& font : fonts)
         json.push_back({{"name", font.readableName()}, {"sha256", font.sha256}});
     return json;
 }
 
-void write(std::ostream& out, const Json& json)
+void write(std::ostream& out, const OrderedJson& json)
 {
     // File names may hold any bytes.
-    out << json.dump(1, ' ', false, Json::error_handler_t::replace) << '\n';
+    out << json.dump(1, ' ', false, OrderedJson::error_handler_t::replace) << '\n';
 }
 
 } // namespace
@@ -62,8 +62,8 @@ void writeShelfReport(std::ostream& out, const std::vector<ShelfFont>& fonts)
 void writeInstallReport(std::ostream& out, const std::vector<ShelfFont>& fonts,
                         const std::vector<OpenProgram>& programs)
 {
-    Json json{{"fonts", jsonOf(fonts)}};
-    json["restart"] = Json::array();
+    OrderedJson json{{"fonts", jsonOf(fonts)}};
+    json["restart"] = OrderedJson::array();
     for (const auto& program : programs)
         json["restart"].push_back(program.name);
     write(out, json);
@@ -71,8 +71,8 @@ void writeInstallReport(std::ostream& out, const std::vector<ShelfFont>& fonts,
 
 void writeBundleReport(std::ostream& out, const BundleRead& read)
 {
-    Json json{{"fonts", read.fonts}, {"added", read.added}, {"refused", read.refused}};
-    json["conflicts"] = Json::array();
+    OrderedJson json{{"fonts", read.fonts}, {"added", read.added}, {"refused", read.refused}};
+    json["conflicts"] = OrderedJson::array();
     for (const auto& conflict : read.conflicts)
         json["conflicts"].push_back({{"font", conflict.font},
                                      {"what", conflict.what},
@@ -83,17 +83,17 @@ void writeBundleReport(std::ostream& out, const BundleRead& read)
 
 void writeHealthReport(std::ostream& out, const ShelfHealth& health)
 {
-    Json json{{"fonts", health.fonts},
-              {"installed", health.installed},
-              {"set_aside", health.set_aside},
-              {"never_used", health.never_used},
-              {"missing", namesOf(health.missing)},
-              {"damaged", namesOf(health.damaged)},
-              {"found_again", namesOf(health.found_again)},
-              {"not_where_installed", namesOf(health.not_where_installed)},
-              {"without_documents", namesOf(health.without_documents)}};
-    const auto ms = [](const std::optional<std::chrono::microseconds>& time) -> Json {
-        return time ? Json(static_cast<double>(time->count()) / 1000.0) : Json(nullptr);
+    OrderedJson json{{"fonts", health.fonts},
+                     {"installed", health.installed},
+                     {"set_aside", health.set_aside},
+                     {"never_used", health.never_used},
+                     {"missing", namesOf(health.missing)},
+                     {"damaged", namesOf(health.damaged)},
+                     {"found_again", namesOf(health.found_again)},
+                     {"not_where_installed", namesOf(health.not_where_installed)},
+                     {"without_documents", namesOf(health.without_documents)}};
+    const auto ms = [](const std::optional<std::chrono::microseconds>& time) -> OrderedJson {
+        return time ? OrderedJson(static_cast<double>(time->count()) / 1000.0) : OrderedJson(nullptr);
     };
     json["listing_fonts_ms"] = {{"with_installed", ms(health.with_installed)},
                                 {"without_installed", ms(health.without_installed)}};

@@ -20,8 +20,13 @@ namespace {
 
 namespace fs = std::filesystem;
 
-constexpr std::size_t kLargestFile = std::size_t{200} << 20;
 constexpr int kPatience_ms = 10'000;
+
+struct IncomingFile
+{
+    fs::path from;
+    std::string sha256;
+};
 
 /// Runs a statement with its values bound in order.
 template <class... Values>
@@ -244,12 +249,7 @@ Result<std::size_t> ShelfStore::add(const std::vector<NewFont>& fonts, const std
     const auto lock = ChangeLock::take(m_folder);
     if (!lock)
         return fail(lock.error());
-    struct File
-    {
-        fs::path from;
-        std::string sha256;
-    };
-    std::vector<File> files;
+    std::vector<IncomingFile> files;
     std::map<const NewFont*, std::vector<ShelfDocument>> documents;
     for (const auto& font : fonts) {
         files.push_back({font.file, font.sha256});
@@ -275,7 +275,7 @@ Result<std::size_t> ShelfStore::add(const std::vector<NewFont>& fonts, const std
         if (fs::exists(target, none))
             continue;
         fs::create_directories(target.parent_path(), none);
-        const auto bytes = readFile(from, kLargestFile);
+        const auto bytes = readFile(from, kLargestShelfFile);
         if (!bytes)
             return fail(bytes.error());
         const auto written = writeFile(target, [&](std::ostream& out) -> Result<void> {

@@ -16,6 +16,9 @@
 
 namespace ink {
 
+/// Larger files are no fonts and no documents.
+inline constexpr std::size_t kLargestShelfFile = std::size_t{200} << 20;
+
 enum class ShelfState { OnShelf, Installed, SetAside };
 /// "on-the-shelf", as reports hold it.
 std::string_view idOf(ShelfState state);

@@ -336,6 +336,8 @@ void MainWindow::openFolder()
     const QString folder = m_questions.font_folder(this);
     if (folder.isEmpty())
         return;
+    if (isSmallFolder(folder)) // an unpacked package
+        return bring({folder});
     m_library.addFolder(folder, FontOrigin::Folder);
     m_find->setSearching(true);
 }

@@ -757,6 +757,22 @@ void TestFind::anUnpackedPackageIsLookedIntoToo()
     f.drop(QString::fromStdString(folder.string()));
     QCOMPARE(f.inTree("Fonts", 1).first(), QStringLiteral("May sell"));
     QVERIFY(f.inTree("Key maps").first().contains("keymap.png"));
+    // Chosen instead of dropped, the same; a collection joins the list as it lies.
+    f.press("intakeBack");
+    f.font_folder = QString::fromStdString(folder.string());
+    f.press("openFolder");
+    QCOMPARE(f.find<QLabel>("intakeName")->text(), QStringLiteral("unpacked"));
+    QVERIFY(f.find<QTreeWidget>("intakeTree")->isVisible());
+    f.press("intakeBack");
+    const auto shown = f.shown().size();
+    const auto collection = f.folder.path() / "collection";
+    std::filesystem::create_directories(collection);
+    for (int i = 0; i < 210; ++i)
+        std::filesystem::copy_file(test::dataFile("ornaments.ttf"),
+                                   collection / ("ornaments-" + std::to_string(i) + ".ttf"));
+    f.font_folder = QString::fromStdString(collection.string());
+    f.press("openFolder");
+    QCOMPARE(f.shown().size(), shown + 210);
 }
 
 void TestFind::largeTextFits()

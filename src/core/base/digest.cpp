@@ -63,4 +63,10 @@ Result<std::string> sha256OfFile(const std::filesystem::path& path)
     return digest.hex();
 }
 
+bool hasContent(const std::filesystem::path& path, std::string_view digest)
+{
+    const auto found = sha256OfFile(path);
+    return found && *found == digest;
+}
+
 } // namespace ink

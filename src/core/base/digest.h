@@ -13,5 +13,7 @@ namespace ink {
 std::string sha256(std::string_view bytes);
 /// Errors: FileNotFound, FileUnreadable.
 Result<std::string> sha256OfFile(const std::filesystem::path& path);
+/// False also for a file that cannot be read.
+bool hasContent(const std::filesystem::path& path, std::string_view digest);
 
 } // namespace ink
