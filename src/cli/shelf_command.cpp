@@ -1,12 +1,12 @@
 #include "cli/commands.h"
 #include "cli/output.h"
 
+#include "core/base/user_folders.h"
 #include "shelf/shelf_intake.h"
 #include "shelf/shelf_report.h"
 
 #include <CLI/CLI.hpp>
 
-#include <cstdlib>
 #include <iostream>
 #include <memory>
 
@@ -33,12 +33,7 @@ struct ShelfArguments
 
 std::filesystem::path dataFolder()
 {
-    const char* data = std::getenv("XDG_DATA_HOME");
-    const char* home = std::getenv("HOME");
-    const std::filesystem::path base = data && *data == '/'
-                                           ? std::filesystem::path(data)
-                                           : std::filesystem::path(home ? home : "/") / ".local/share";
-    return base / "under-ink";
+    return userDataFolder() / "under-ink";
 }
 
 class ShelfCommand

@@ -1,7 +1,7 @@
 #include "shelf/bundle.h"
 
 #include "core/base/digest.h"
-#include "core/base/file_output.h"
+#include "core/base/file_copy.h"
 #include "core/intake/archive.h"
 #include "core/intake/package.h"
 
@@ -76,6 +76,10 @@ public:
         m_staging = *staging;
         if (auto unpacked = unpack(); !unpacked)
             return fail(unpacked.error());
+        auto mine = m_store.fonts();
+        if (!mine)
+            return fail(mine.error());
+        m_mine = std::move(*mine);
         const auto json = OrderedJson::parse(m_manifest, nullptr, false);
         if (!json.is_object() || json.value("format", OrderedJson()) != "under-ink-shelf")
             return fail(ErrorCode::PackageDamaged, m_file.string(),
@@ -108,10 +112,7 @@ private:
                     m_manifest = std::move(entry.bytes);
                 else if (const std::string digest = entry.name.substr(entry.name.rfind('/') + 1);
                          written && isDigest(digest) && sha256(entry.bytes) == digest) {
-                    written = writeFile(m_staging->folder() / digest, [&](std::ostream& out) -> Result<void> {
-                        out.write(entry.bytes.data(), static_cast<std::streamsize>(entry.bytes.size()));
-                        return {};
-                    });
+                    written = writeBytes(m_staging->folder() / digest, entry.bytes);
                     m_there.insert(digest);
                 }
             },
@@ -122,20 +123,18 @@ private:
     Result<void> take(const Carried& font, const std::string& day)
     {
         ++m_read.fonts;
-        const auto before = m_store.fonts();
-        if (!before)
-            return fail(before.error());
-        const auto mine = std::ranges::find(*before, font.sha256, &ShelfFont::sha256);
-        const bool is_new = mine == before->end();
-        if (is_new) {
-            if (auto refusal = add(font, day); !refusal)
-                return fail(refusal.error());
-            else if (!refusal->empty()) {
-                m_read.refused.push_back(font.name + ": " + *refusal);
-                return {};
-            }
+        const auto mine = std::ranges::find(m_mine, font.sha256, &ShelfFont::sha256);
+        if (mine != m_mine.end())
+            return merge(font, mine->id, mine->note, false);
+        const auto refusal = add(font, day);
+        if (!refusal)
+            return fail(refusal.error());
+        if (!refusal->empty()) {
+            m_read.refused.push_back(font.name + ": " + *refusal);
+            return {};
         }
-        return merge(font, is_new ? std::string() : mine->note, is_new);
+        const auto id = m_store.idOf(font.sha256);
+        return id ? merge(font, *id, {}, true) : fail(id.error());
     }
 
     /// Why the font is not taken; empty when it was.
@@ -168,25 +167,22 @@ private:
         return std::string();
     }
 
-    Result<void> merge(const Carried& font, const std::string& my_note, bool is_new)
+    Result<void> merge(const Carried& font, std::int64_t id, const std::string& my_note, bool is_new)
     {
-        const auto own = m_store.find(font.sha256);
-        if (!own)
-            return fail(own.error());
         for (const auto& set : font.sets)
-            if (auto done = m_store.changeSet(set, {own->id}, true); !done)
+            if (auto done = m_store.changeSet(set, {id}, true); !done)
                 return done;
         for (const auto& tag : font.tags)
-            if (auto done = m_store.changeTag(tag, {own->id}, true); !done)
+            if (auto done = m_store.changeTag(tag, {id}, true); !done)
                 return done;
         if (is_new && font.is_set_aside)
-            if (auto done = m_store.setAside({own->id}, true); !done)
+            if (auto done = m_store.setAside({id}, true); !done)
                 return done;
         if (!font.note.empty() && font.note != my_note) {
             if (!my_note.empty())
                 m_read.conflicts.push_back({font.name, "note", my_note, font.note});
             if (my_note.empty() || m_takes_theirs)
-                if (auto done = m_store.setNote(own->id, font.note); !done)
+                if (auto done = m_store.setNote(id, font.note); !done)
                     return done;
         }
         return mergeRights(font);
@@ -225,6 +221,8 @@ private:
     bool m_takes_theirs;
     std::shared_ptr<Staging> m_staging;
     std::string m_manifest;
+    /// As it was before.
+    std::vector<ShelfFont> m_mine;
     std::set<std::string> m_there;
     BundleRead m_read;
 };

@@ -1,7 +1,8 @@
 #include "shelf/installer.h"
 
 #include "core/base/digest.h"
-#include "core/base/file_output.h"
+#include "core/base/file_copy.h"
+#include "core/base/user_folders.h"
 #include "core/intake/run_program.h"
 #include "core/intake/safe_name.h"
 #include "shelf/change_lock.h"
@@ -9,7 +10,6 @@
 #include <algorithm>
 #include <charconv>
 #include <chrono>
-#include <cstdlib>
 #include <fstream>
 
 #include <sys/stat.h>
@@ -46,11 +46,7 @@ Installer::Installer(ShelfStore& store, fs::path folder) : m_store(store), m_fol
 
 fs::path Installer::usualFolder()
 {
-    const char* data = std::getenv("XDG_DATA_HOME");
-    const char* home = std::getenv("HOME");
-    const fs::path base =
-        data && *data == '/' ? fs::path(data) : fs::path(home ? home : "/") / ".local/share";
-    return base / "fonts" / "under-ink";
+    return userDataFolder() / "fonts" / "under-ink";
 }
 
 Result<void> Installer::recover()
@@ -85,41 +81,42 @@ Result<void> Installer::takeAway(const PendingInstall& install)
     return m_store.removed(install.font);
 }
 
+Result<std::optional<PendingInstall>> Installer::installOf(const ShelfFont& font) const
+{
+    const auto installs = m_store.installs();
+    if (!installs)
+        return fail(installs.error());
+    const auto own = std::ranges::find(*installs, font.id, &PendingInstall::font);
+    return own == installs->end() ? std::nullopt : std::optional(*own);
+}
+
 Result<fs::path> Installer::install(const ShelfFont& font, const std::string& project,
                                     const std::string& until)
 {
     const auto lock = ChangeLock::take(m_store.folder());
     if (!lock)
         return fail(lock.error());
-    const auto installs = m_store.installs();
-    if (!installs)
-        return fail(installs.error());
-    const auto own = std::ranges::find(*installs, font.id, &PendingInstall::font);
-    if (own != installs->end()) {
+    const auto own = installOf(font);
+    if (!own)
+        return fail(own.error());
+    if (*own && hasContent((*own)->path, font.sha256)) {
         if (auto changed = m_store.setInstallEnd(font.id, project, until); !changed)
             return fail(changed.error());
-        if (hasContent(own->path, font.sha256))
-            return fs::path(own->path);
+        return fs::path((*own)->path);
     }
-    const auto bytes = readFile(m_store.fileOf(font), kLargestShelfFile);
-    if (!bytes)
-        return fail(bytes.error());
+    if (*own) // gone, or somebody's own by now: then it stays, and ours goes beside it
+        if (auto forgotten = takeAway(**own); !forgotten)
+            return fail(forgotten.error());
     std::error_code problem;
     fs::create_directories(m_folder, problem);
     if (!fs::is_directory(m_folder, problem))
         return fail(ErrorCode::FileUnwritable, m_folder.string(), "it is not a folder");
-    const fs::path target = own != installs->end() ? fs::path(own->path)
-                                                   : freeName(m_folder / fs::path(font.file_name).filename());
-    if (own == installs->end())
-        if (auto begun = m_store.beginPlacing(font.id, target.string(), project, until); !begun)
-            return fail(begun.error());
-    const auto written = writeFile(target, [&](std::ostream& out) -> Result<void> {
-        out.write(bytes->data(), static_cast<std::streamsize>(bytes->size()));
-        return {};
-    });
-    if (!written) {
+    const fs::path target = freeName(m_folder / fs::path(font.file_name).filename());
+    if (auto begun = m_store.beginPlacing(font.id, target.string(), project, until); !begun)
+        return fail(begun.error());
+    if (auto copied = copyFile(m_store.fileOf(font), target, kLargestShelfFile); !copied) {
         static_cast<void>(takeAway({font.id, font.sha256, target.string(), "removing"}));
-        return fail(written.error());
+        return fail(copied.error());
     }
     if (auto placed = m_store.placed(font.id); !placed)
         return fail(placed.error());
@@ -131,15 +128,14 @@ Result<void> Installer::remove(const ShelfFont& font)
     const auto lock = ChangeLock::take(m_store.folder());
     if (!lock)
         return fail(lock.error());
-    const auto installs = m_store.installs();
-    if (!installs)
-        return fail(installs.error());
-    const auto own = std::ranges::find(*installs, font.id, &PendingInstall::font);
-    if (own == installs->end())
+    const auto own = installOf(font);
+    if (!own)
+        return fail(own.error());
+    if (!*own)
         return {};
     if (auto begun = m_store.beginRemoving(font.id); !begun)
         return begun;
-    return takeAway(*own);
+    return takeAway(**own);
 }
 
 Result<std::size_t> Installer::removeExpired(const std::string& today, const std::string& closed_project)

@@ -4,6 +4,7 @@
 #include "shelf/shelf_store.h"
 
 #include <filesystem>
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -36,6 +37,7 @@ public:
 private:
     Result<void> recover();
     Result<void> takeAway(const PendingInstall& install);
+    Result<std::optional<PendingInstall>> installOf(const ShelfFont& font) const;
 
     ShelfStore& m_store;
     std::filesystem::path m_folder;

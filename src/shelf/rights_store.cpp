@@ -1,7 +1,7 @@
 #include "shelf/rights_store.h"
 
 #include "core/base/digest.h"
-#include "core/base/file_output.h"
+#include "core/base/file_copy.h"
 
 #include <nlohmann/json.hpp>
 
@@ -104,10 +104,7 @@ Result<std::string> RightsStore::keepPaper(const std::filesystem::path& file,
     const auto target = m_folder / "papers" / (digest + extension.string());
     if (std::filesystem::exists(target, problem))
         return digest;
-    const auto written = writeFile(target, [&](std::ostream& out) -> Result<void> {
-        out.write(bytes->data(), static_cast<std::streamsize>(bytes->size()));
-        return {};
-    });
+    const auto written = writeBytes(target, *bytes);
     if (!written)
         return fail(written.error());
     return digest;

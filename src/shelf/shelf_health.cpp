@@ -1,7 +1,7 @@
 #include "shelf/shelf_health.h"
 
 #include "core/base/digest.h"
-#include "core/base/file_output.h"
+#include "core/base/file_copy.h"
 #include "core/intake/run_program.h"
 
 #include <algorithm>
@@ -34,17 +34,9 @@ std::optional<fs::path> findByContent(const ShelfFont& font, const std::vector<f
 /// False when it could not be put back.
 bool putBack(const ShelfStore& store, const ShelfFont& font, const fs::path& from)
 {
-    const auto bytes = readFile(from, kLargestShelfFile);
-    if (!bytes)
-        return false;
     std::error_code none;
     fs::create_directories(store.fileOf(font).parent_path(), none);
-    return writeFile(store.fileOf(font),
-                     [&](std::ostream& out) -> Result<void> {
-                         out.write(bytes->data(), static_cast<std::streamsize>(bytes->size()));
-                         return {};
-                     })
-        .has_value();
+    return copyFile(from, store.fileOf(font), kLargestShelfFile).has_value();
 }
 
 Result<std::chrono::microseconds> quickestListing(const fs::path& config)

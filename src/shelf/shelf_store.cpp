@@ -1,7 +1,7 @@
 #include "shelf/shelf_store.h"
 
 #include "core/base/digest.h"
-#include "core/base/file_output.h"
+#include "core/base/file_copy.h"
 #include "core/base/text.h"
 #include "shelf/change_lock.h"
 #include "shelf/schema.h"
@@ -149,6 +149,17 @@ Result<void> ShelfStore::clean()
     });
 }
 
+Result<std::int64_t> ShelfStore::idOf(const std::string& sha256) const
+{
+    auto& database = m_inside->database;
+    return withStoreErrors(database.getFilename(), [&]() -> Result<std::int64_t> {
+        const auto id = numberFrom(database, "SELECT id FROM fonts WHERE sha256 = ?", sha256);
+        if (id == 0)
+            return fail(ErrorCode::FontNotOnShelf, sha256);
+        return id;
+    });
+}
+
 fs::path ShelfStore::fileOf(const std::string& sha256) const
 {
     return m_folder / "files" / sha256.substr(0, 2) / sha256;
@@ -275,15 +286,8 @@ Result<std::size_t> ShelfStore::add(const std::vector<NewFont>& fonts, const std
         if (fs::exists(target, none))
             continue;
         fs::create_directories(target.parent_path(), none);
-        const auto bytes = readFile(from, kLargestShelfFile);
-        if (!bytes)
-            return fail(bytes.error());
-        const auto written = writeFile(target, [&](std::ostream& out) -> Result<void> {
-            out.write(bytes->data(), static_cast<std::streamsize>(bytes->size()));
-            return {};
-        });
-        if (!written)
-            return fail(written.error());
+        if (auto copied = copyFile(from, target, kLargestShelfFile); !copied)
+            return fail(copied.error());
     }
     std::size_t added = 0;
     const auto done = m_inside->inOneStep([&]() -> Result<void> {

@@ -94,6 +94,8 @@ public:
     /// The one whose digest begins so, or that has this file name, family, or full name.
     /// Errors: FontNotOnShelf; also when several fit, with their names.
     Result<ShelfFont> find(const std::string& which) const;
+    /// Errors: FontNotOnShelf.
+    Result<std::int64_t> idOf(const std::string& sha256) const;
     std::filesystem::path fileOf(const ShelfFont& font) const;
     std::filesystem::path fileOf(const std::string& sha256) const;
     const std::filesystem::path& folder() const { return m_folder; }

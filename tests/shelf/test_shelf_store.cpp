@@ -235,8 +235,12 @@ void TestShelfStore::aChangedCopyIsLeftAlone()
     const auto path = installer.install(only(*store, "Goosegate"));
     QVERIFY(path);
     folder.write("fonts/under-ink/" + path->filename().string(), "improved by hand");
-    QVERIFY(installer.remove(only(*store, "Goosegate")));
+    const auto beside = installer.install(only(*store, "Goosegate"));
+    QVERIFY(beside && *beside != *path); // not written over
     QCOMPARE(test::slurp(*path), std::string("improved by hand"));
+    folder.write("fonts/under-ink/" + beside->filename().string(), "this one too");
+    QVERIFY(installer.remove(only(*store, "Goosegate")));
+    QCOMPARE(test::slurp(*beside), std::string("this one too"));
     QCOMPARE(only(*store, "Goosegate").state, ShelfState::OnShelf);
 }
 

@@ -1,7 +1,7 @@
 #include "core/intake/package.h"
 
 #include "core/base/digest.h"
-#include "core/base/file_output.h"
+#include "core/base/file_copy.h"
 #include "core/base/text.h"
 #include "core/intake/document_text.h"
 #include "core/intake/font_check.h"
@@ -514,15 +514,8 @@ Result<Taken> takeEntries(const PackageContents& contents, const std::vector<std
             else if (fs::is_symlink(fs::symlink_status(target, problem)))
                 fs::remove(target, problem); // the link goes, what it points to stays
         }
-        const auto bytes = readFile(entry.staged, std::size_t{4} << 30);
-        if (!bytes)
-            return fail(bytes.error());
-        const auto written = writeFile(target, [&](std::ostream& out) -> Result<void> {
-            out.write(bytes->data(), static_cast<std::streamsize>(bytes->size()));
-            return {};
-        });
-        if (!written)
-            return fail(written.error());
+        if (auto copied = copyFile(entry.staged, target, std::size_t{4} << 30); !copied)
+            return fail(copied.error());
         taken.written.push_back(target);
         taken.places[i] = target;
     }
