@@ -1,3 +1,4 @@
+#include "app/demo_shelf.h"
 #include "app/pictures.h"
 #include "ui/main_window.h"
 
@@ -24,6 +25,7 @@ struct Arguments
     std::string theme;
     int text_percent = 0;
     bool no_system_fonts = false;
+    bool demo_shelf = false;
     std::string catalogue;
     std::string catalogue_fault = "none";
 };
@@ -38,6 +40,18 @@ QString demoFonts()
 QString demoCatalogue()
 {
     return demoFonts() + QStringLiteral("/../catalogue");
+}
+
+/// Those that hold whole fonts; the others are there to show what is refused.
+std::vector<std::filesystem::path> demoPackages()
+{
+    std::vector<std::filesystem::path> packages;
+    for (const char* name : {"hartsorrel", "tansy-cord", "tansy-cord-old", "maypole", "quillbrook",
+                             "larkmallow", "stallholder-bits", "saltglaze", "wickerby", "gatepost",
+                             "goosegate-250", "hobnail-donate", "gingham-nc"})
+        packages.emplace_back(
+            (demoCatalogue() + QStringLiteral("/packages/%1.zip").arg(QLatin1String(name))).toStdString());
+    return packages;
 }
 
 /// What the first start shows.
@@ -111,6 +125,8 @@ int main(int argc, char** argv)
     parser.add_flag("--no-system-fonts", arguments.no_system_fonts,
                     "Leave out the fonts installed on this computer");
 
+    parser.add_flag("--demo-shelf", arguments.demo_shelf,
+                    "Put the demo packages on the shelf when nothing is on it yet");
     parser.add_option("--catalogue", arguments.catalogue,
                       "Address of a catalogue, or none; else the demo catalogue is started");
     parser.add_option("--catalogue-fault", arguments.catalogue_fault,
@@ -135,11 +151,16 @@ int main(int argc, char** argv)
             .toStdString();
     auto kept = ink::JobStore(data_folder).load();
     const bool has_job = kept && kept->has_value();
-    ink::ui::MainWindow window(has_job ? **kept : firstJob(), data_folder, theme);
+    const auto font_folder = arguments.pictures_folder.empty() ? ink::Installer::usualFolder()
+                                                               : data_folder / "fonts" / "under-ink";
+    ink::ui::MainWindow window(has_job ? **kept : firstJob(), data_folder, theme,
+                               ink::ui::Questions::asDialogs(), font_folder);
     if (!kept)
         window.tell(kept.error());
     addFonts(window, arguments);
     openCatalogue(window, arguments);
+    if (arguments.demo_shelf)
+        ink::app::fillDemoShelf(window, demoPackages(), demoFonts().toStdString());
     window.show();
 
     std::optional<ink::app::Pictures> pictures;

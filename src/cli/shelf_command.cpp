@@ -2,6 +2,7 @@
 #include "cli/output.h"
 
 #include "core/base/user_folders.h"
+#include "shelf/install_package.h"
 #include "shelf/shelf_intake.h"
 #include "shelf/shelf_report.h"
 
@@ -28,6 +29,7 @@ struct ShelfArguments
     bool has_no_limits = false;
     std::string bundle;
     bool takes_theirs = false;
+    bool is_for_all_users = false;
     std::string report = "-";
 };
 
@@ -50,6 +52,8 @@ public:
             return add();
         if (m_a.action == "doctor")
             return doctor();
+        if (m_a.action == "twins")
+            return twins();
         if (m_a.action == "import")
             return import();
         if (m_a.action == "list")
@@ -63,6 +67,8 @@ public:
                 return fail(font.error());
             fonts.push_back(std::move(*font));
         }
+        if (m_a.action == "export" && m_a.is_for_all_users)
+            return writeInstallPackage(m_a.bundle, m_store, fonts);
         if (m_a.action == "export")
             return writeBundle(m_a.bundle, m_store, fonts, rights());
         const auto done = change(fonts);
@@ -149,7 +155,9 @@ private:
 
     Result<void> import()
     {
-        const auto read = readBundle(m_a.bundle, m_store, rights(), m_a.takes_theirs, today());
+        const auto read = readBundle(
+            m_a.bundle, m_store, rights(), [this](const BundleConflict&) { return m_a.takes_theirs; },
+            today());
         if (!read)
             return fail(read.error());
         return writeTo(m_a.report, [&](std::ostream& out) -> Result<void> {
@@ -168,6 +176,20 @@ private:
             return measured;
         return writeTo(m_a.report, [&](std::ostream& out) -> Result<void> {
             writeHealthReport(out, *health);
+            return {};
+        });
+    }
+
+    Result<void> twins()
+    {
+        const auto fonts = m_store.fonts();
+        if (!fonts)
+            return fail(fonts.error());
+        const auto prints = fontPrints(m_store, *fonts);
+        if (!prints)
+            return fail(prints.error());
+        return writeTo(m_a.report, [&](std::ostream& out) -> Result<void> {
+            writeTwinsReport(out, *fonts, *prints, findTwins(*fonts, *prints));
             return {};
         });
     }
@@ -263,10 +285,13 @@ Command addShelfCommand(CLI::App& app)
     auto* carry = action("export", "Write fonts with their documents, rights, sets and notes to one file");
     carry->add_option("FILE", a->bundle, "File to write")->required();
     fonts(carry)->required();
+    carry->add_flag("--for-all-users", a->is_for_all_users,
+                    "Instead, a package with instructions for whoever looks after the computer");
     auto* import = action("import", "Read such a file; what you have stays, and differences are told");
     import->add_option("FILE", a->bundle, "File that `export` wrote")->required();
     import->add_flag("--take-theirs", a->takes_theirs,
                      "Where notes or rights differ, take those of the file");
+    action("twins", "Fonts that draw the same letters, or share a name, and what differs");
     auto* doctor = action("doctor", "What is missing, damaged or unused, and what installed fonts cost");
     doctor->add_option("--look-in", a->look_in, "Folders where missing files may lie under another name");
     return [a] { return runShelf(*a); };

@@ -63,7 +63,8 @@ Carried carriedFrom(const OrderedJson& json)
 class BundleReader
 {
 public:
-    BundleReader(const fs::path& file, ShelfStore& store, const RightsStore& rights, bool takes_theirs)
+    BundleReader(const fs::path& file, ShelfStore& store, const RightsStore& rights,
+                 const TakesTheirs& takes_theirs)
         : m_file(file), m_store(store), m_rights(rights), m_takes_theirs(takes_theirs)
     {
     }
@@ -152,11 +153,8 @@ private:
         NewFont fresh{m_staging->folder() / font.sha256,
                       fs::path(font.file_name).filename().string(),
                       font.sha256,
-                      {},
+                      contents->entries[contents->fonts().front()].faces,
                       {}};
-        for (const auto& face : contents->entries[contents->fonts().front()].faces)
-            fresh.faces.push_back(
-                {face.choice.face, face.choice.instance, face.family, face.style, face.version});
         for (const auto& document : font.documents)
             if (m_there.contains(document.sha256))
                 fresh.documents.push_back({m_staging->folder() / document.sha256, document.name});
@@ -179,9 +177,7 @@ private:
             if (auto done = m_store.setAside({id}, true); !done)
                 return done;
         if (!font.note.empty() && font.note != my_note) {
-            if (!my_note.empty())
-                m_read.conflicts.push_back({font.name, "note", my_note, font.note});
-            if (my_note.empty() || m_takes_theirs)
+            if (my_note.empty() || conflict({font.name, font.sha256, "note", my_note, font.note, false}))
                 if (auto done = m_store.setNote(id, font.note); !done)
                     return done;
         }
@@ -196,9 +192,8 @@ private:
         if (font.rights == RightsRecord{} || font.rights == *mine)
             return {};
         const bool has_own = !(*mine == RightsRecord{});
-        if (has_own)
-            m_read.conflicts.push_back({font.name, "rights", summaryOf(*mine), summaryOf(font.rights)});
-        if (has_own && !m_takes_theirs)
+        if (has_own &&
+            !conflict({font.name, font.sha256, "rights", summaryOf(*mine), summaryOf(font.rights), false}))
             return {};
         for (const auto& paper : font.rights.papers)
             if (m_there.contains(paper.sha256))
@@ -207,6 +202,14 @@ private:
                     !kept)
                     return fail(kept.error());
         return m_rights.save(font.sha256, font.rights);
+    }
+
+    /// True when theirs is to be taken.
+    bool conflict(BundleConflict found)
+    {
+        found.took_theirs = m_takes_theirs && m_takes_theirs(found);
+        m_read.conflicts.push_back(std::move(found));
+        return m_read.conflicts.back().took_theirs;
     }
 
     static std::string summaryOf(const RightsRecord& record)
@@ -218,7 +221,7 @@ private:
     const fs::path& m_file;
     ShelfStore& m_store;
     const RightsStore& m_rights;
-    bool m_takes_theirs;
+    const TakesTheirs& m_takes_theirs;
     std::shared_ptr<Staging> m_staging;
     std::string m_manifest;
     /// As it was before.
@@ -273,7 +276,7 @@ Result<void> writeBundle(const fs::path& file, const ShelfStore& store, const st
 }
 
 Result<BundleRead> readBundle(const fs::path& file, ShelfStore& store, const RightsStore& rights,
-                              bool takes_theirs, const std::string& day)
+                              const TakesTheirs& takes_theirs, const std::string& day)
 {
     return BundleReader(file, store, rights, takes_theirs).read(day);
 }

@@ -1,6 +1,7 @@
 #include "shelf/font_rights.h"
 
 #include "core/base/digest.h"
+#include "core/intake/document_text.h"
 
 #include <set>
 
@@ -24,14 +25,14 @@ bool hasFewFiles(const fs::path& folder)
     return !problem;
 }
 
-/// The package's own folder below the inbox; empty when the font does not lie there.
-fs::path packageFolder(const fs::path& font, const fs::path& inbox)
+/// What the faces of a file say, each sentence once.
+void addNameTables(std::vector<EvidenceText>& texts, const std::vector<FaceInfo>& faces)
 {
-    const auto relative = font.lexically_relative(inbox);
-    if (inbox.empty() || relative.empty() || *relative.begin() == ".." ||
-        std::distance(relative.begin(), relative.end()) < 2)
-        return {};
-    return inbox / *relative.begin();
+    std::set<std::string> seen;
+    for (const auto& face : faces)
+        for (auto& text : evidenceIn(face))
+            if (seen.insert(text.name + text.text).second)
+                texts.push_back(std::move(text));
 }
 
 } // namespace
@@ -42,24 +43,22 @@ Result<FontRightsReader::Evidence> FontRightsReader::evidenceFor(const fs::path&
     const std::lock_guard lock(m_mutex);
     if (const auto it = m_evidence.find(font); it != m_evidence.end())
         return it->second;
-    const fs::path package = packageFolder(font, m_inbox);
-    const fs::path folder = package.empty() ? font.parent_path() : package;
+    if (m_shelf)
+        if (const auto shelved = m_shelf->fontAt(font))
+            return m_evidence[font] = evidenceOnShelf(*m_shelf, *shelved);
+    const fs::path folder = font.parent_path();
     if (!m_looked_at[folder] && hasFewFiles(folder)) {
         m_looked_at[folder] = true;
         InspectOptions options;
         options.cancel = cancel;
         if (auto contents = inspectPackage(folder, options)) {
-            contents->is_plain_folder = package.empty();
+            contents->is_plain_folder = true;
             for (const std::size_t i : contents->fonts()) {
                 const auto& entry = contents->entries[i];
                 Evidence evidence{entry.sha256,
                                   documentsFor(*contents, i),
                                   {entry.faces.front().fs_type, isDemo(*contents, entry)}};
-                std::set<std::string> seen;
-                for (const auto& face : entry.faces)
-                    for (auto& text : evidenceIn(face))
-                        if (seen.insert(text.name + text.text).second)
-                            evidence.texts.push_back(std::move(text));
+                addNameTables(evidence.texts, entry.faces);
                 m_evidence[folder / entry.path] = std::move(evidence);
             }
         } else if (contents.error().code == ErrorCode::Cancelled) {
@@ -79,6 +78,41 @@ Result<FontRightsReader::Evidence> FontRightsReader::evidenceFor(const fs::path&
     }
     m_evidence[font] = evidence;
     return evidence;
+}
+
+FontRightsReader::Evidence FontRightsReader::evidenceOnShelf(const ShelfContents& shelf,
+                                                             const ShelfFont& font)
+{
+    PackageContents package;
+    package.source = font.package;
+    PackageEntry own;
+    own.path = font.file_name;
+    own.faces = font.faces;
+    Evidence evidence{font.sha256, {}, {}};
+    for (const auto& document : font.documents) {
+        const auto file = shelf.fileOf(document.sha256);
+        const auto kind = contentKindOf(firstBytes(file, 4096), document.name);
+        if (!isDocument(kind))
+            continue;
+        PackageEntry entry;
+        entry.name = document.name;
+        entry.path = document.name;
+        if (auto text = documentText(file, kind); text && !text->empty())
+            evidence.texts.push_back({isReceipt(entry) ? EvidenceKind::Permission : EvidenceKind::Document,
+                                      document.name, std::move(*text)});
+    }
+    addNameTables(evidence.texts, font.faces);
+    evidence.facts = {font.faces.empty() ? -1 : font.faces.front().fs_type, isDemo(package, own)};
+    return evidence;
+}
+
+void FontRightsReader::setShelf(std::shared_ptr<const ShelfContents> shelf)
+{
+    {
+        const std::lock_guard lock(m_mutex);
+        m_shelf = std::move(shelf);
+    }
+    forget();
 }
 
 Result<FontRights> FontRightsReader::read(const fs::path& font, const CancelToken& cancel)

@@ -1,9 +1,10 @@
-// The rights of a font that lies in a folder of this computer.
+// The rights of a font on this computer: on the shelf, or in a folder.
 #pragma once
 
 #include "core/base/cancel.h"
 #include "core/intake/package_rights.h"
 #include "shelf/rights_store.h"
+#include "shelf/shelf_contents.h"
 
 #include <map>
 #include <memory>
@@ -18,18 +19,16 @@ struct FontRights
     Dossier dossier;
 };
 
-/// Looks at the documents beside fonts, once for each folder. Safe to use from several threads.
+/// Looks at the documents beside fonts, once for each folder, and at those the shelf keeps. Safe to use from
+/// several threads.
 class FontRightsReader
 {
 public:
-    /// Fonts below `inbox` lie in folders that were packages, one package each.
-    FontRightsReader(RightsStore store, std::filesystem::path inbox)
-        : m_store(std::move(store)), m_inbox(std::move(inbox))
-    {
-    }
+    explicit FontRightsReader(RightsStore store) : m_store(std::move(store)) {}
 
     const RightsStore& store() const { return m_store; }
-    const std::filesystem::path& inbox() const { return m_inbox; }
+    /// The shelf as it is from now on.
+    void setShelf(std::shared_ptr<const ShelfContents> shelf);
 
     /// Errors: FileNotFound, FileUnreadable, DocumentDamaged (of the record).
     Result<FontRights> read(const std::filesystem::path& font, const CancelToken& cancel = {});
@@ -44,9 +43,10 @@ private:
         FontFacts facts;
     };
     Result<Evidence> evidenceFor(const std::filesystem::path& font, const CancelToken& cancel);
+    static Evidence evidenceOnShelf(const ShelfContents& shelf, const ShelfFont& font);
 
     RightsStore m_store;
-    std::filesystem::path m_inbox;
+    std::shared_ptr<const ShelfContents> m_shelf;
     std::mutex m_mutex;
     std::map<std::filesystem::path, Evidence> m_evidence;
     std::map<std::filesystem::path, bool> m_looked_at;

@@ -116,7 +116,9 @@ Result<fs::path> Installer::install(const ShelfFont& font, const std::string& pr
         return fail(begun.error());
     if (auto copied = copyFile(m_store.fileOf(font), target, kLargestShelfFile); !copied) {
         static_cast<void>(takeAway({font.id, font.sha256, target.string(), "removing"}));
-        return fail(copied.error());
+        return copied.error().code == ErrorCode::FileNotFound
+                   ? fail(ErrorCode::ShelfFileMissing, font.readableName())
+                   : fail(copied.error());
     }
     if (auto placed = m_store.placed(font.id); !placed)
         return fail(placed.error());

@@ -23,7 +23,7 @@ public:
 
     /// The font under its own name, or a free one beside it. With a project, it is there for that job only;
     /// `until` is its last day, "2026-12-24", and may be empty. Installing what is installed changes only
-    /// these. Errors: FileNotFound (its file has gone), FileUnreadable, FileUnwritable, DiskFull, StoreBusy.
+    /// these. Errors: ShelfFileMissing, FileUnreadable, FileUnwritable, DiskFull, StoreBusy.
     Result<std::filesystem::path> install(const ShelfFont& font, const std::string& project = {},
                                           const std::string& until = {});
     /// Takes away what was put there. A file that somebody has changed since is left where it is.

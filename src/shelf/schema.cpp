@@ -91,6 +91,19 @@ CREATE TABLE motif_tags (
     PRIMARY KEY (motif, tag)
 );
 )",
+    // 3: what can be said of a face without opening its file, and its outlines in short, to find twins by.
+    R"(
+ALTER TABLE faces ADD COLUMN info TEXT NOT NULL DEFAULT '';
+CREATE TABLE outline_prints (
+    font INTEGER NOT NULL REFERENCES fonts(id) ON DELETE CASCADE,
+    face INTEGER NOT NULL,
+    instance TEXT NOT NULL,
+    -- Prints of another way of counting are made again.
+    version INTEGER NOT NULL,
+    print BLOB NOT NULL,
+    PRIMARY KEY (font, face, instance)
+);
+)",
 };
 
 void backUp(SQLite::Database& database, const std::filesystem::path& backups, int version)

@@ -1,6 +1,7 @@
 #include "shelf/shelf_intake.h"
 
 #include "core/intake/package_rights.h"
+#include "core/intake/safe_name.h"
 
 #include <algorithm>
 #include <array>
@@ -8,6 +9,8 @@
 
 namespace ink {
 namespace {
+
+namespace fs = std::filesystem;
 
 /// Documents that speak of the font, and key maps and pictures, which may be of any.
 std::vector<NewFont::Document> companionsOf(const PackageContents& contents, std::size_t font)
@@ -37,12 +40,8 @@ Result<TakenToShelf> takeToShelf(ShelfStore& store, const PackageContents& conte
         const auto& entry = contents.entries[i];
         if (entry.role != EntryRole::Font)
             continue;
-        NewFont font{
-            entry.staged, entry.path.filename().string(), entry.sha256, {}, companionsOf(contents, i)};
-        for (const auto& face : entry.faces)
-            font.faces.push_back(
-                {face.choice.face, face.choice.instance, face.family, face.style, face.version});
-        fonts.push_back(std::move(font));
+        fonts.push_back({entry.staged, entry.path.filename().string(), entry.sha256, entry.faces,
+                         companionsOf(contents, i)});
     }
     for (const auto& entry : contents.entries)
         if (entry.role == EntryRole::Damaged || entry.role == EntryRole::Refused)
@@ -55,6 +54,31 @@ Result<TakenToShelf> takeToShelf(ShelfStore& store, const PackageContents& conte
         return fail(added.error());
     taken.added = *added;
     return taken;
+}
+
+Result<std::vector<MovedToShelf>> moveInboxToShelf(ShelfStore& store, const fs::path& inbox,
+                                                   const std::string& day)
+{
+    std::vector<MovedToShelf> moved;
+    std::vector<fs::path> folders;
+    std::error_code problem;
+    for (fs::directory_iterator it(inbox, problem), end; !problem && it != end; it.increment(problem))
+        if (it->is_directory() && it->path().filename() != "packages") // fetched ones, still packed
+            folders.push_back(it->path());
+    for (const auto& folder : folders) {
+        const auto contents = inspectPackage(folder);
+        if (!contents)
+            continue;
+        const auto taken = takeToShelf(store, *contents, contents->fonts(), day);
+        if (!taken)
+            return fail(taken.error());
+        for (const std::size_t i : contents->fonts())
+            moved.push_back({folder / contents->entries[i].path, store.fileOf(contents->entries[i].sha256)});
+        const fs::path kept = inbox.parent_path() / "moved-to-the-shelf";
+        fs::create_directories(kept, problem);
+        fs::rename(folder, freeName(kept / folder.filename()), problem);
+    }
+    return moved;
 }
 
 std::string today()

@@ -20,6 +20,18 @@ struct TakenToShelf
 Result<TakenToShelf> takeToShelf(ShelfStore& store, const PackageContents& contents,
                                  const std::vector<std::size_t>& chosen, const std::string& day);
 
+/// A font of the inbox, and where the shelf keeps it.
+struct MovedToShelf
+{
+    std::filesystem::path before, after;
+};
+
+/// What lies in the folders of an inbox, one for each package, goes to the shelf; the folders themselves move
+/// beside the inbox, so that nothing is lost. Folders that cannot be read stay. Errors: those of
+/// ShelfStore::add.
+Result<std::vector<MovedToShelf>> moveInboxToShelf(ShelfStore& store, const std::filesystem::path& inbox,
+                                                   const std::string& day);
+
 /// "2026-11-25", of the clock on the wall.
 std::string today();
 

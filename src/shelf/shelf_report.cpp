@@ -19,11 +19,14 @@ OrderedJson jsonOf(const ShelfFont& font)
         {"project", font.project},   {"until", font.until}};
     json["faces"] = OrderedJson::array();
     for (const auto& face : font.faces)
-        json["faces"].push_back({{"face", face.face},
-                                 {"instance", face.instance},
+        json["faces"].push_back({{"face", face.choice.face},
+                                 {"instance", face.choice.instance},
                                  {"family", face.family},
                                  {"style", face.style},
                                  {"version", face.version}});
+    json["uses"] = OrderedJson::array();
+    for (const auto& use : font.uses)
+        json["uses"].push_back({{"project", use.project}, {"day", use.day}});
     json["documents"] = OrderedJson::array();
     for (const auto& document : font.documents)
         json["documents"].push_back({{"name", document.name}, {"sha256", document.sha256}});
@@ -77,7 +80,35 @@ void writeBundleReport(std::ostream& out, const BundleRead& read)
         json["conflicts"].push_back({{"font", conflict.font},
                                      {"what", conflict.what},
                                      {"mine", conflict.mine},
-                                     {"theirs", conflict.theirs}});
+                                     {"theirs", conflict.theirs},
+                                     {"took_theirs", conflict.took_theirs}});
+    write(out, json);
+}
+
+void writeTwinsReport(std::ostream& out, const std::vector<ShelfFont>& fonts, const FontPrints& prints,
+                      const std::vector<TwinGroup>& groups)
+{
+    OrderedJson json = OrderedJson::array();
+    for (const auto& group : groups) {
+        std::vector<const ShelfFont*> members;
+        std::vector<PrintPtr> member_prints;
+        OrderedJson listed = OrderedJson::array();
+        for (std::size_t i = 0; i < group.fonts.size(); ++i) {
+            const auto& font = fonts[group.fonts[i]];
+            const auto print = prints.find(font.id);
+            members.push_back(&font);
+            member_prints.push_back(print == prints.end() ? nullptr : print->second);
+            listed.push_back({{"name", font.readableName()},
+                              {"sha256", font.sha256},
+                              {"file_name", font.file_name},
+                              {"is", i == 0 ? "first" : idOf(group.kinds[i])}});
+        }
+        OrderedJson differs = OrderedJson::object();
+        for (const auto& fact : twinFacts(members, member_prints))
+            if (fact.differs)
+                differs[fact.what] = fact.values;
+        json.push_back({{"fonts", std::move(listed)}, {"differs", std::move(differs)}});
+    }
     write(out, json);
 }
 

@@ -5,6 +5,7 @@
 #include "shelf/installer.h"
 #include "shelf/shelf_health.h"
 #include "shelf/shelf_store.h"
+#include "shelf/twins.h"
 
 #include <iosfwd>
 
@@ -16,6 +17,8 @@ void writeShelfReport(std::ostream& out, const std::vector<ShelfFont>& fonts);
 void writeInstallReport(std::ostream& out, const std::vector<ShelfFont>& fonts,
                         const std::vector<OpenProgram>& programs);
 void writeBundleReport(std::ostream& out, const BundleRead& read);
+void writeTwinsReport(std::ostream& out, const std::vector<ShelfFont>& fonts, const FontPrints& prints,
+                      const std::vector<TwinGroup>& groups);
 void writeHealthReport(std::ostream& out, const ShelfHealth& health);
 
 } // namespace ink

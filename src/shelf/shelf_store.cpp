@@ -4,11 +4,9 @@
 #include "core/base/file_copy.h"
 #include "core/base/text.h"
 #include "shelf/change_lock.h"
+#include "shelf/face_json.h"
 #include "shelf/schema.h"
-#include "shelf/store_errors.h"
-
-#include <SQLiteCpp/SQLiteCpp.h>
-#include <SQLiteCpp/VariadicBind.h>
+#include "shelf/store_database.h"
 
 #include <algorithm>
 #include <array>
@@ -20,30 +18,11 @@ namespace {
 
 namespace fs = std::filesystem;
 
-constexpr int kPatience_ms = 10'000;
-
 struct IncomingFile
 {
     fs::path from;
     std::string sha256;
 };
-
-/// Runs a statement with its values bound in order.
-template <class... Values>
-int run(SQLite::Database& database, const char* sql, const Values&... values)
-{
-    SQLite::Statement statement(database, sql);
-    SQLite::bind(statement, values...);
-    return statement.exec();
-}
-
-template <class... Values>
-std::int64_t numberFrom(SQLite::Database& database, const char* sql, const Values&... values)
-{
-    SQLite::Statement statement(database, sql);
-    SQLite::bind(statement, values...);
-    return statement.executeStep() ? statement.getColumn(0).getInt64() : 0;
-}
 
 } // namespace
 
@@ -53,45 +32,22 @@ std::string_view idOf(ShelfState state)
     return kIds[static_cast<std::size_t>(state)];
 }
 
+fs::path shelfFile(const fs::path& folder, const std::string& sha256)
+{
+    return folder / "files" / sha256.substr(0, 2) / sha256;
+}
+
 std::string ShelfFont::readableName() const
 {
     if (faces.empty())
         return file_name;
     const auto& face = faces.front();
-    return face.style.empty() || face.style == "Regular" ? face.family : face.family + " " + face.style;
+    return face.readableName();
 }
 
-struct ShelfStore::Inside
+struct ShelfStore::Inside : StoreDatabase
 {
-    SQLite::Database database;
-
-    explicit Inside(const fs::path& file)
-        : database(file.string(), SQLite::OPEN_READWRITE | SQLite::OPEN_CREATE, kPatience_ms)
-    {
-        database.exec("PRAGMA foreign_keys = ON");
-        database.exec("PRAGMA synchronous = FULL");
-    }
-
-    template <class Change>
-    Result<void> inOneStep(Change change)
-    {
-        return withStoreErrors(database.getFilename(), [&]() -> Result<void> {
-            SQLite::Transaction step(database, SQLite::TransactionBehavior::IMMEDIATE);
-            if (auto done = change(); !done)
-                return done; // rolled back
-            step.commit();
-            return {};
-        });
-    }
-    template <class Change>
-    Result<void> ofEach(const std::vector<std::int64_t>& fonts, Change change)
-    {
-        return inOneStep([&]() -> Result<void> {
-            for (const auto font : fonts)
-                change(font);
-            return {};
-        });
-    }
+    using StoreDatabase::StoreDatabase;
 };
 
 ShelfStore::ShelfStore(fs::path folder, std::unique_ptr<Inside> inside)
@@ -111,6 +67,8 @@ Result<std::unique_ptr<ShelfStore>> ShelfStore::open(const fs::path& folder)
         inside->database.exec("PRAGMA journal_mode = WAL"); // reading goes on while another window writes
         std::unique_ptr<ShelfStore> store(new ShelfStore(folder, std::move(inside)));
         if (auto done = store->clean(); !done)
+            return fail(done.error());
+        if (auto done = store->completeFaces(); !done)
             return fail(done.error());
         return store;
     });
@@ -149,6 +107,26 @@ Result<void> ShelfStore::clean()
     });
 }
 
+/// Fonts of a shelf from before its third step are read once more.
+Result<void> ShelfStore::completeFaces()
+{
+    auto& database = m_inside->database;
+    return withStoreErrors(database.getFilename(), [&]() -> Result<void> {
+        std::vector<std::pair<std::int64_t, std::string>> fonts;
+        SQLite::Statement rows(database,
+                               "SELECT DISTINCT id, sha256 FROM faces JOIN fonts ON fonts.id = font "
+                               "WHERE info = ''");
+        while (rows.executeStep())
+            fonts.emplace_back(rows.getColumn(0).getInt64(), rows.getColumn(1).getString());
+        for (const auto& [id, sha256] : fonts)
+            if (const auto faces = FontFace::list(fileOf(sha256)))
+                for (const auto& face : *faces)
+                    run(database, "UPDATE faces SET info = ? WHERE font = ? AND face = ? AND instance = ?",
+                        jsonOf(face), id, static_cast<std::int64_t>(face.choice.face), face.choice.instance);
+        return {};
+    });
+}
+
 Result<std::int64_t> ShelfStore::idOf(const std::string& sha256) const
 {
     auto& database = m_inside->database;
@@ -158,16 +136,6 @@ Result<std::int64_t> ShelfStore::idOf(const std::string& sha256) const
             return fail(ErrorCode::FontNotOnShelf, sha256);
         return id;
     });
-}
-
-fs::path ShelfStore::fileOf(const std::string& sha256) const
-{
-    return m_folder / "files" / sha256.substr(0, 2) / sha256;
-}
-
-fs::path ShelfStore::fileOf(const ShelfFont& font) const
-{
-    return fileOf(font.sha256);
 }
 
 Result<std::vector<ShelfFont>> ShelfStore::fonts() const
@@ -207,11 +175,21 @@ Result<std::vector<ShelfFont>> ShelfStore::fonts() const
             while (query.executeStep())
                 take(fonts[place.at(query.getColumn(0).getInt64())], query);
         };
-        each("SELECT font, face, instance, family, style, version FROM faces ORDER BY font, face, instance",
+        each("SELECT font, face, instance, family, style, version, info FROM faces ORDER BY font, face, "
+             "instance",
              [](ShelfFont& font, SQLite::Statement& q) {
-                 font.faces.push_back({q.getColumn(1).getUInt(), q.getColumn(2).getString(),
-                                       q.getColumn(3).getString(), q.getColumn(4).getString(),
-                                       q.getColumn(5).getString()});
+                 if (auto face = faceFrom(q.getColumn(6).getString()))
+                     return font.faces.push_back(std::move(*face));
+                 FaceInfo face; // its file could not be read since
+                 face.choice = {q.getColumn(1).getUInt(), q.getColumn(2).getString()};
+                 face.family = q.getColumn(3).getString();
+                 face.style = q.getColumn(4).getString();
+                 face.version = q.getColumn(5).getString();
+                 font.faces.push_back(std::move(face));
+             });
+        each("SELECT font, project, day FROM uses ORDER BY font, day DESC, project",
+             [](ShelfFont& font, SQLite::Statement& q) {
+                 font.uses.push_back({q.getColumn(1).getString(), q.getColumn(2).getString()});
              });
         each("SELECT font, name, sha256 FROM documents ORDER BY font, name",
              [](ShelfFont& font, SQLite::Statement& q) {
@@ -241,7 +219,7 @@ Result<ShelfFont> ShelfStore::find(const std::string& which) const
         const bool fits =
             (which.size() >= kShortestDigest && font.sha256.starts_with(wanted)) ||
             lowered(font.file_name) == wanted || lowered(font.readableName()) == wanted ||
-            std::ranges::any_of(font.faces, [&](const ShelfFace& f) { return lowered(f.family) == wanted; });
+            std::ranges::any_of(font.faces, [&](const FaceInfo& f) { return lowered(f.family) == wanted; });
         if (fits)
             fitting.push_back(&font);
     }
@@ -303,9 +281,9 @@ Result<std::size_t> ShelfStore::add(const std::vector<NewFont>& fonts, const std
             added += is_new;
             if (is_new)
                 for (const auto& face : font.faces)
-                    run(database, "INSERT INTO faces VALUES (?, ?, ?, ?, ?, ?)", id,
-                        static_cast<std::int64_t>(face.face), face.instance, face.family, face.style,
-                        face.version);
+                    run(database, "INSERT INTO faces VALUES (?, ?, ?, ?, ?, ?, ?)", id,
+                        static_cast<std::int64_t>(face.choice.face), face.choice.instance, face.family,
+                        face.style, face.version, jsonOf(face));
             for (const auto& document : documents[&font])
                 run(database, "INSERT OR IGNORE INTO documents VALUES (?, ?, ?)", id, document.name,
                     document.sha256);
@@ -380,6 +358,43 @@ Result<void> ShelfStore::used(std::int64_t font, const std::string& project, con
     return m_inside->ofEach({font}, [&](std::int64_t id) {
         run(m_inside->database, "INSERT OR REPLACE INTO uses VALUES (?, ?, ?)", id, project, day);
         run(m_inside->database, "UPDATE fonts SET last_used = ? WHERE id = ?", day, id);
+    });
+}
+
+Result<std::vector<StoredPrint>> ShelfStore::outlinePrints(int version) const
+{
+    auto& database = m_inside->database;
+    return withStoreErrors(database.getFilename(), [&]() -> Result<std::vector<StoredPrint>> {
+        std::vector<StoredPrint> prints;
+        SQLite::Statement rows(database,
+                               "SELECT font, face, instance, print FROM outline_prints WHERE version = ?");
+        rows.bind(1, version);
+        while (rows.executeStep())
+            prints.push_back({rows.getColumn(0).getInt64(),
+                              {rows.getColumn(1).getUInt(), rows.getColumn(2).getString()},
+                              rows.getColumn(3).getString()});
+        return prints;
+    });
+}
+
+Result<void> ShelfStore::keepOutlinePrints(const std::vector<StoredPrint>& prints, int version)
+{
+    auto& database = m_inside->database;
+    return m_inside->inOneStep([&]() -> Result<void> {
+        // A font may have been discarded while its print was made.
+        SQLite::Statement insert(database, "INSERT OR REPLACE INTO outline_prints SELECT ?, ?, ?, ?, ? WHERE "
+                                           "EXISTS (SELECT 1 FROM fonts WHERE id = ?)");
+        for (const auto& print : prints) {
+            insert.reset();
+            insert.bind(1, print.font);
+            insert.bind(2, print.face.face);
+            insert.bind(3, print.face.instance);
+            insert.bind(4, version);
+            insert.bind(5, print.bytes.data(), static_cast<int>(print.bytes.size()));
+            insert.bind(6, print.font);
+            insert.exec();
+        }
+        return {};
     });
 }
 

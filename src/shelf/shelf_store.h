@@ -7,6 +7,7 @@
 #pragma once
 
 #include "core/base/result.h"
+#include "core/type/font_face.h"
 
 #include <cstdint>
 #include <filesystem>
@@ -20,19 +21,22 @@ namespace ink {
 inline constexpr std::size_t kLargestShelfFile = std::size_t{200} << 20;
 
 enum class ShelfState { OnShelf, Installed, SetAside };
+/// Where the shelf in `folder` keeps a content.
+std::filesystem::path shelfFile(const std::filesystem::path& folder, const std::string& sha256);
 /// "on-the-shelf", as reports hold it.
 std::string_view idOf(ShelfState state);
-
-struct ShelfFace
-{
-    unsigned face = 0;
-    std::string instance;
-    std::string family, style, version;
-};
 
 struct ShelfDocument
 {
     std::string name, sha256;
+
+    friend bool operator==(const ShelfDocument&, const ShelfDocument&) = default;
+};
+
+/// A project the font was used on, and the last day of it.
+struct ShelfUse
+{
+    std::string project, day;
 };
 
 struct ShelfFont
@@ -51,9 +55,11 @@ struct ShelfFont
     std::string installed_path;
     /// For one job only: the project and the last day.
     std::string project, until;
-    std::vector<ShelfFace> faces;
+    std::vector<FaceInfo> faces;
     std::vector<ShelfDocument> documents;
     std::vector<std::string> sets, tags;
+    /// The latest first.
+    std::vector<ShelfUse> uses;
 
     std::string readableName() const;
 };
@@ -64,13 +70,21 @@ struct NewFont
     std::filesystem::path file;
     std::string file_name;
     std::string sha256;
-    std::vector<ShelfFace> faces;
+    std::vector<FaceInfo> faces;
     struct Document
     {
         std::filesystem::path file;
         std::string name;
     };
     std::vector<Document> documents;
+};
+
+/// A face's outlines in short, as bytes.
+struct StoredPrint
+{
+    std::int64_t font = 0;
+    FaceChoice face;
+    std::string bytes;
 };
 
 struct PendingInstall
@@ -96,8 +110,8 @@ public:
     Result<ShelfFont> find(const std::string& which) const;
     /// Errors: FontNotOnShelf.
     Result<std::int64_t> idOf(const std::string& sha256) const;
-    std::filesystem::path fileOf(const ShelfFont& font) const;
-    std::filesystem::path fileOf(const std::string& sha256) const;
+    std::filesystem::path fileOf(const ShelfFont& font) const { return fileOf(font.sha256); }
+    std::filesystem::path fileOf(const std::string& sha256) const { return shelfFile(m_folder, sha256); }
     const std::filesystem::path& folder() const { return m_folder; }
 
     /// Adds the fonts of one package, all or none. Returns how many were new; one that is there already gets
@@ -112,6 +126,10 @@ public:
     Result<void> setNote(std::int64_t font, const std::string& note);
     Result<void> used(std::int64_t font, const std::string& project, const std::string& day);
 
+    /// What twins are found by (shelf/twins.h); those of another `version` are left out.
+    Result<std::vector<StoredPrint>> outlinePrints(int version) const;
+    Result<void> keepOutlinePrints(const std::vector<StoredPrint>& prints, int version);
+
     // The two halves of installing and of removing; `Installer` does what lies between them.
     Result<void> beginPlacing(std::int64_t font, const std::string& path, const std::string& project,
                               const std::string& until);
@@ -125,6 +143,7 @@ private:
     struct Inside;
     ShelfStore(std::filesystem::path folder, std::unique_ptr<Inside> inside);
     Result<void> clean();
+    Result<void> completeFaces();
 
     std::filesystem::path m_folder;
     std::unique_ptr<Inside> m_inside;

@@ -4,6 +4,7 @@
 #include "ui/outline_paths.h"
 
 #include <new>
+#include <set>
 
 namespace ink::ui {
 namespace {
@@ -73,6 +74,27 @@ Result<std::shared_ptr<const FitShape>> localShape(FaceCache& faces, FitCache& c
     return shared;
 }
 
+/// More than these do not fit below the words.
+constexpr std::size_t kMostForms = 24;
+
+FitResult withForms(const FitResult& plain, FaceCache& faces, const FontRef& font)
+{
+    if (!plain || (*plain)->marks.alternates.empty())
+        return plain;
+    const auto face = faces.open(font.path, {font.face, font.instance});
+    if (!face)
+        return plain;
+    auto card = std::make_shared<FitCard>(**plain);
+    const double scale = 1.0 / (*face)->info().units_per_em;
+    std::set<std::uint32_t> shown;
+    for (const auto& letter : card->marks.alternates)
+        for (const auto& form : letter.forms)
+            if (card->forms_em.size() < kMostForms && shown.insert(form.glyph_id).second)
+                card->forms_em.push_back(toPainterPath(
+                    transformed((*face)->glyphOutline(form.glyph_id), Affine{scale, 0, 0, scale, 0, 0})));
+    return std::shared_ptr<const FitCard>(std::move(card));
+}
+
 FitResult remoteCard(const RemoteWords& remote, const std::string& key, const FinishedSize& size,
                      const FaceTraits& traits, FitCache& cache, const CancelToken& token,
                      const std::shared_ptr<WeldCache>& welds)
@@ -124,7 +146,7 @@ void FitService::request(quint64 slot, const Job& job, const FontRef& font, cons
                            auto shape = localShape(*faces, *cache, job, font, features, token, welds);
                            if (!shape)
                                return fail(shape.error());
-                           return cardOf(std::move(*shape), job.size);
+                           return withForms(cardOf(std::move(*shape), job.size), *faces, font);
                        } catch (const std::bad_alloc&) {
                            return fail(ErrorCode::TooManyNodes, font.path, "there is not enough memory");
                        }

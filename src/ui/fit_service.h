@@ -20,6 +20,9 @@ struct FitCard
     /// Welded, in mm, y down from the top of the ink.
     QPainterPath path_mm;
     double width_mm = 0.0, height_mm = 0.0, em_mm = 0.0;
+    /// The other forms that the font holds for the letters of the words, in em, y down, each at its own
+    /// origin; none for a listing.
+    std::vector<QPainterPath> forms_em;
 };
 
 using FitResult = Result<std::shared_ptr<const FitCard>>;

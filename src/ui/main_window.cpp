@@ -2,6 +2,7 @@
 
 #include "core/base/file_output.h"
 #include "core/formats/svg_writer.h"
+#include "shelf/shelf_intake.h"
 #include "ui/compose/compose_page.h"
 #include "ui/compose/weld_view.h"
 #include "ui/find/find_page.h"
@@ -9,6 +10,7 @@
 #include "ui/measures.h"
 #include "ui/process_limits_dialog.h"
 #include "ui/station_rail.h"
+#include "ui/text.h"
 #include "ui/widgets/message_line.h"
 
 #include <QCloseEvent>
@@ -19,6 +21,7 @@
 #include <QFileInfo>
 #include <QHBoxLayout>
 #include <QLabel>
+#include <QMessageBox>
 #include <QMimeData>
 #include <QRegularExpression>
 #include <QShortcut>
@@ -86,15 +89,33 @@ Questions Questions::asDialogs()
                             "*.woff2);;All files (*)"));
         },
         RightsQuestions::asDialogs(),
+        ShelfQuestions::asDialogs(),
+        [](QWidget* parent, const QStringList& fonts) {
+            QMessageBox question(QMessageBox::NoIcon, QObject::tr("Under Ink"),
+                                 QObject::tr("%1 installed for this job only. Take %2 away from your other "
+                                             "programs now?")
+                                     .arg(fonts.size() == 1
+                                              ? QObject::tr("%1 is").arg(fonts.front())
+                                              : QObject::tr("%1 are").arg(fonts.join(QStringLiteral(", "))),
+                                          fonts.size() == 1 ? QObject::tr("it") : QObject::tr("them")),
+                                 QMessageBox::NoButton, parent);
+            auto* away = question.addButton(QObject::tr("Take away"), QMessageBox::AcceptRole);
+            question.addButton(QObject::tr("Leave installed for good"), QMessageBox::RejectRole);
+            question.setDefaultButton(away);
+            question.exec();
+            return question.clickedButton() == away;
+        },
         QStandardPaths::writableLocation(QStandardPaths::DownloadLocation),
     };
 }
 
-MainWindow::MainWindow(Job job, const std::filesystem::path& folder, const Theme& theme, Questions questions)
+MainWindow::MainWindow(Job job, const std::filesystem::path& folder, const Theme& theme, Questions questions,
+                       const std::filesystem::path& font_folder)
     : m_theme(theme), m_questions(std::move(questions)), m_store(folder), m_job(std::move(job)),
       m_inbox(folder / "inbox"), m_faces(std::make_shared<FaceCache>()), m_designs(m_faces),
       m_fits(m_faces, m_catalogue),
-      m_fonts(m_job, m_fits, std::make_shared<FontRightsReader>(RightsStore(folder / "rights"), m_inbox)),
+      m_shelf(folder / "shelf", font_folder, RightsStore(folder / "rights"), m_job.undoStack()),
+      m_fonts(m_job, m_fits, std::make_shared<FontRightsReader>(RightsStore(folder / "rights"))),
       m_feed(m_catalogue, m_fonts)
 {
     setObjectName(QStringLiteral("mainWindow"));
@@ -119,9 +140,22 @@ MainWindow::MainWindow(Job job, const std::filesystem::path& folder, const Theme
         dialog->setAttribute(Qt::WA_DeleteOnClose);
         dialog->open();
     });
-    connect(m_find, &FindPage::fontsTaken, this, [this](const QString& taken_folder) {
-        m_library.addFolder(taken_folder, FontOrigin::TakenIn);
-        m_find->setSearching(true);
+    connect(&m_shelf, &ShelfKeeper::problem, this, &MainWindow::tell);
+    connect(&m_shelf, &ShelfKeeper::told, this,
+            [this](const QString& words) { m_message->show(Mark::InOrder, words); });
+    connect(m_shelf_page, &ShelfPage::composeWanted, this, [this] { openStation(Compose); });
+    connect(m_shelf_page, &ShelfPage::problem, this, &MainWindow::tell);
+    connect(m_shelf_page, &ShelfPage::told, this,
+            [this](const QString& words) { m_message->show(Mark::InOrder, words); });
+    connect(m_shelf_page, &ShelfPage::countChanged, this, &MainWindow::showFooter);
+    connect(m_shelf_page, &ShelfPage::packageWanted, this, [this] {
+        if (const QString path = m_questions.package(this); !path.isEmpty())
+            bring({path});
+    });
+    connect(m_shelf_page, &ShelfPage::rightsWanted, this, [this](int row) {
+        m_job.setFont(refOf(m_fonts.entry(row)));
+        openStation(Find);
+        m_find->openCard(row, CardPage::Rights);
     });
     connect(m_find, &FindPage::countChanged, this, &MainWindow::showFooter);
     connect(m_compose, &ComposePage::designChanged, this, &MainWindow::designChanged);
@@ -130,9 +164,7 @@ MainWindow::MainWindow(Job job, const std::filesystem::path& folder, const Theme
     m_keep_timer.setInterval(kKeepAfter_ms);
     connect(&m_keep_timer, &QTimer::timeout, this, &MainWindow::keepJob);
     m_footer_right->setText(tr("Saved as you work"));
-    std::error_code none_yet;
-    if (std::filesystem::exists(m_inbox, none_yet))
-        m_library.addFolder(QString::fromStdString(m_inbox.string()), FontOrigin::TakenIn);
+    moveInbox();
     openStation(Find);
     showFooter();
 }
@@ -159,13 +191,18 @@ void MainWindow::build()
     middle->setSpacing(0);
     m_rail = new StationRail(m_theme, this);
     m_rail->addStation(QStringLiteral("stationFind"), tr("Find"));
+    m_rail->addStation(QStringLiteral("stationShelf"), tr("Shelf"));
     m_rail->addStation(QStringLiteral("stationCompose"), tr("Compose"));
     m_stack = new QStackedWidget(this);
-    m_find = new FindPage({m_job, m_fonts, m_catalogue, m_feed, m_inbox, m_questions.rights,
+    m_find = new FindPage({m_job, m_fonts, m_catalogue, m_feed, m_shelf, m_inbox, m_questions.rights,
                            m_questions.downloads, m_questions.package},
                           m_theme, this);
+    // Before the station looks at the list: it is of the shelf as it is now.
+    connect(&m_shelf, &ShelfKeeper::changed, this, &MainWindow::shelfChanged);
+    m_shelf_page = new ShelfPage(m_job, m_fonts, m_shelf, m_questions.shelf, m_theme, this);
     m_compose = new ComposePage(m_job, m_designs, m_theme, this);
     m_stack->addWidget(m_find);
+    m_stack->addWidget(m_shelf_page);
     m_stack->addWidget(m_compose);
     middle->addWidget(m_rail);
     middle->addWidget(m_stack, 1);
@@ -208,7 +245,8 @@ void MainWindow::addShortcuts()
     add(QKeySequence::Save, [this] { saveCutFile(); });
     add(QKeySequence::Open, [this] { openFolder(); });
     add(Qt::ALT | Qt::Key_1, [this] { openStation(Find); });
-    add(Qt::ALT | Qt::Key_2, [this] { openStation(Compose); });
+    add(Qt::ALT | Qt::Key_2, [this] { openStation(Shelf); });
+    add(Qt::ALT | Qt::Key_3, [this] { openStation(Compose); });
     add(Qt::ALT | Qt::Key_W, [this] { m_band->focusWords(); });
 }
 
@@ -219,8 +257,12 @@ void MainWindow::openStation(Station station)
     m_job.endRun();
     if (station == Find)
         m_find->focusList();
-    else
+    else if (station == Compose)
         m_compose->view().setFocus();
+    else {
+        m_shelf.readAgain();
+        m_shelf_page->focusList();
+    }
 }
 
 void MainWindow::tell(const Error& error)
@@ -231,12 +273,17 @@ void MainWindow::tell(const Error& error)
 bool MainWindow::isIdle() const
 {
     return !m_library.isSearching() && m_designs.isIdle() && m_fits.isIdle() && m_find->isIdle() &&
-           m_writing == 0;
+           m_shelf.isIdle() && m_shelf_page->isIdle() && m_writing == 0;
 }
 
 void MainWindow::found(const std::vector<FontEntry>& entries, const std::vector<Error>& refused)
 {
-    m_fonts.addEntries(entries);
+    // What we installed ourselves stands on the shelf already.
+    auto others = entries;
+    std::erase_if(others, [own = m_shelf.fontFolder()](const FontEntry& entry) {
+        return entry.origin == FontOrigin::System && entry.path.parent_path() == own;
+    });
+    m_find->changeFonts([&] { m_fonts.addEntries(others); });
     const bool was_dropped = !entries.empty() && entries.front().origin == FontOrigin::Dropped;
     if (was_dropped)
         m_job.setFont(refOf(entries.front()));
@@ -268,6 +315,9 @@ void MainWindow::designChanged()
 
 void MainWindow::showFooter()
 {
+    m_rail->setFigure(Shelf, m_shelf.isKnown() && !m_shelf.refusal()
+                                 ? counted(m_shelf.contents()->fonts().size(), "font", "fonts")
+                                 : tr("closed"));
     m_rail->setFigure(Find, counted(static_cast<qulonglong>(m_find->shownCount()), "font", "fonts"));
     const auto design = m_compose->design();
     m_rail->setFigure(Compose,
@@ -307,16 +357,19 @@ void MainWindow::saveCutFile()
         options.rights = info.readableName() + ". " + info.copyright + " " + info.licence;
     }
     ++m_writing;
-    m_writers.start([this, design, options, path] {
+    m_writers.start([this, design, options, path, job] {
         const auto done = writeFile(path.toStdString(), [&](std::ostream& out) {
             return writeSvg(out, design->outline_mm, options);
         });
         QMetaObject::invokeMethod(
             this,
-            [this, done, path, design] {
+            [this, done, path, design, job] {
                 --m_writing;
                 if (!done)
                     return tell(done.error());
+                const auto used = m_shelf.contents()->fontAt(job.font.path);
+                if (used)
+                    m_shelf.used(used->sha256, text(job.words).simplified());
                 const auto& f = design->figures_mm;
                 const auto unit = m_job.job().unit;
                 m_message->show(Mark::InOrder,
@@ -361,6 +414,43 @@ void MainWindow::keepJob()
     });
 }
 
+void MainWindow::shelfChanged()
+{
+    m_find->changeFonts([this] { m_fonts.setShelf(m_shelf.contents()); });
+}
+
+/// Where earlier versions kept what was taken in.
+void MainWindow::moveInbox()
+{
+    std::error_code none_yet;
+    if (!std::filesystem::exists(m_inbox, none_yet))
+        return;
+    m_shelf.run<std::vector<MovedToShelf>>(
+        [inbox = m_inbox](OpenShelf& shelf) { return moveInboxToShelf(shelf.store, inbox, today()); },
+        [this](const Result<std::vector<MovedToShelf>>& moved) {
+            if (!moved)
+                return tell(moved.error());
+            for (const auto& [before, after] : *moved)
+                m_fonts.replaceFile(before, after);
+        });
+}
+
+/// Asked once for all of them; the answer is kept with the fonts.
+void MainWindow::askAboutThisJob()
+{
+    QStringList names;
+    ShelfKeeper::Fonts fonts;
+    for (const auto& font : m_shelf.contents()->fonts())
+        if (font->state == ShelfState::Installed && !font->project.empty()) {
+            names << text(font->readableName());
+            fonts.push_back(font->id);
+        }
+    if (fonts.empty())
+        return;
+    const bool takes_away = m_questions.takes_away(this, names);
+    m_shelf.move(fonts, {takes_away ? ShelfState::OnShelf : ShelfState::Installed, {}, {}});
+}
+
 void MainWindow::dragEnterEvent(QDragEnterEvent* event)
 {
     if (!droppedFiles(event->mimeData()).isEmpty())
@@ -389,6 +479,8 @@ void MainWindow::bring(const QStringList& files)
 
 void MainWindow::closeEvent(QCloseEvent* event)
 {
+    m_shelf_page->keepNote();
+    askAboutThisJob();
     if (m_keep_timer.isActive()) {
         m_keep_timer.stop();
         keepJob();

@@ -7,6 +7,7 @@
 #include "ui/find/dossier_view.h"
 #include "ui/font_library.h"
 #include "ui/job_model.h"
+#include "ui/shelf/shelf_page.h"
 #include "ui/theme.h"
 
 #include <QThreadPool>
@@ -22,6 +23,7 @@ namespace ink::ui {
 
 class ComposePage;
 class FindPage;
+class ShelfPage;
 class JobBand;
 class MessageLine;
 class StationRail;
@@ -36,6 +38,10 @@ struct Questions
     /// A package to look into; empty when the person changed their mind.
     std::function<QString(QWidget* parent)> package;
     RightsQuestions rights;
+    ShelfQuestions shelf;
+    /// Fonts were installed for this job only, and the window closes: true takes them away, false leaves them
+    /// for good.
+    std::function<bool(QWidget* parent, const QStringList& fonts)> takes_away;
     /// The person's download folder, looked into when they switch that on.
     QString downloads = {};
 
@@ -46,12 +52,13 @@ class MainWindow : public QWidget
 {
     Q_OBJECT
 public:
-    enum Station { Find, Compose };
+    enum Station { Find, Shelf, Compose };
 
-    /// `folder` keeps the job, what was taken in, and the rights between starts. The theme has to outlive the
-    /// window.
+    /// `folder` keeps the job, the shelf and the rights between starts; fonts are installed to `font_folder`.
+    /// The theme has to outlive the window.
     MainWindow(Job job, const std::filesystem::path& folder, const Theme& theme,
-               Questions questions = Questions::asDialogs());
+               Questions questions = Questions::asDialogs(),
+               const std::filesystem::path& font_folder = Installer::usualFolder());
     ~MainWindow() override;
 
     FontLibrary& library() { return m_library; }
@@ -59,6 +66,8 @@ public:
     FontListModel& fonts() { return m_fonts; }
     CatalogueFeed& feed() { return m_feed; }
     FindPage& findPage() { return *m_find; }
+    ShelfPage& shelfPage() { return *m_shelf_page; }
+    ShelfKeeper& shelf() { return m_shelf; }
     void openStation(Station station);
     /// Files dropped on the window or named at the start: a package is looked into, fonts join the list.
     void bring(const QStringList& files);
@@ -82,6 +91,9 @@ private:
     void saveCutFile();
     void openFolder();
     void keepJob();
+    void shelfChanged();
+    void moveInbox();
+    void askAboutThisJob();
 
     const Theme& m_theme;
     Questions m_questions;
@@ -92,6 +104,7 @@ private:
     CatalogueClient m_catalogue;
     DesignService m_designs;
     FitService m_fits;
+    ShelfKeeper m_shelf;
     FontLibrary m_library;
     FontListModel m_fonts;
     CatalogueFeed m_feed;
@@ -105,6 +118,7 @@ private:
     StationRail* m_rail = nullptr;
     QStackedWidget* m_stack = nullptr;
     FindPage* m_find = nullptr;
+    ShelfPage* m_shelf_page = nullptr;
     ComposePage* m_compose = nullptr;
     MessageLine* m_message = nullptr;
     QLabel* m_footer_left = nullptr;

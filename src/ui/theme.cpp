@@ -138,7 +138,7 @@ QTreeWidget { background: @card; border: 0; outline: 0; }
 QTreeWidget::item { padding: 3px 0; }
 QTreeWidget::item:selected { background: @honey; color: @ink; }
 QHeaderView::section { background: @paper; color: @soft; border: 0; border-bottom: 1px solid @rule; padding: 4px; }
-QPlainTextEdit#documentText, QPlainTextEdit#letter { background: @card; border: 1px solid @rule; border-radius: 6px; }
+QPlainTextEdit#documentText, QPlainTextEdit#shelfDocumentText, QPlainTextEdit#letter, QPlainTextEdit#shelfNote { background: @card; border: 1px solid @rule; border-radius: 6px; }
 QProgressBar { background: @wash; border: 0; border-radius: 4px; }
 QProgressBar::chunk { background: @madder; border-radius: 4px; }
 QMenu { background: @card; border: 1px solid @rule; padding: 4px; }

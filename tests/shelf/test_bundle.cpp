@@ -49,7 +49,8 @@ struct Computer
     }
     Result<BundleRead> read(const fs::path& file, bool takes_theirs = false)
     {
-        return readBundle(file, *store, rights, takes_theirs, "2026-12-01");
+        return readBundle(
+            file, *store, rights, [=](const BundleConflict&) { return takes_theirs; }, "2026-12-01");
     }
 };
 

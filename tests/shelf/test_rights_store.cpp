@@ -1,5 +1,6 @@
 #include "core/base/digest.h"
 #include "shelf/font_rights.h"
+#include "shelf/shelf_intake.h"
 #include "tests/support/environment.h"
 
 #include <filesystem>
@@ -33,7 +34,7 @@ private slots:
     void papersAreKeptByContent();
     void papersDecideAndListingsDoNot();
     void rightsFollowTheContentNotTheName();
-    void fontsOfAPackageAreReadWithItsDocuments();
+    void fontsOfTheShelfAreReadWithTheirDocuments();
 };
 
 void TestRightsStore::aRecordSurvivesWritingAndReading()
@@ -102,7 +103,7 @@ void TestRightsStore::rightsFollowTheContentNotTheName()
     const auto bytes = test::slurp(test::demoFont("GatepostPlain.ttf"));
     const auto one = folder.write("one/a.ttf", bytes), same = folder.write("two/b.ttf", bytes);
     const auto other = folder.write("three/a.ttf", test::slurp(test::demoFont("SaltglazeOrnaments.ttf")));
-    FontRightsReader reader(RightsStore(folder.path() / "rights"), {});
+    FontRightsReader reader(RightsStore(folder.path() / "rights"));
     const auto before = reader.read(one);
     QVERIFY(before);
     QCOMPARE(before->dossier.verdict, Verdict::AskFirst);
@@ -115,20 +116,37 @@ void TestRightsStore::rightsFollowTheContentNotTheName()
     QVERIFY(!reader.read(folder.path() / "none.ttf"));
 }
 
-void TestRightsStore::fontsOfAPackageAreReadWithItsDocuments()
+void TestRightsStore::fontsOfTheShelfAreReadWithTheirDocuments()
 {
     const test::TempFolder folder;
-    const auto inbox = folder.path() / "inbox";
-    const auto font =
-        folder.write("inbox/pack/fonts/a.ttf", test::slurp(test::demoFont("GatepostPlain.ttf")));
-    folder.write("inbox/pack/readme.txt", "For personal use only.");
-    folder.write("inbox/other/readme.txt", "Free for commercial use.");
-    FontRightsReader reader(RightsStore(folder.path() / "rights"), inbox);
+    folder.write("pack/fonts/a.ttf", test::slurp(test::demoFont("GatepostPlain.ttf")));
+    folder.write("pack/readme.txt", "For personal use only.");
+    const auto store = ShelfStore::open(folder.path() / "shelf");
+    QVERIFY(store);
+    const auto take = [&] {
+        const auto contents = inspectPackage(folder.path() / "pack");
+        QVERIFY(contents && takeToShelf(**store, *contents, contents->fonts(), "2026-11-25"));
+    };
+    take();
+    FontRightsReader reader{RightsStore(folder.path() / "rights")};
+    const auto shelf = [&] {
+        auto fonts = (*store)->fonts();
+        return std::make_shared<const ShelfContents>((*store)->folder(), std::move(*fonts));
+    };
+    reader.setShelf(shelf());
+    const auto font = shelf()->fileOf(shelf()->fonts().front()->sha256);
+    const auto read = reader.read(font);
+    QVERIFY(read);
+    QCOMPARE(read->dossier.verdict, Verdict::GiftsOnly);
+    QCOMPARE(read->sha256, shelf()->fonts().front()->sha256);
+    QVERIFY(!read->dossier.deciding.empty());
+    QCOMPARE(read->dossier.deciding.front().document, std::string("readme.txt"));
+    // A document that came later is read once the shelf is known anew.
+    folder.write("pack/receipt.txt", "You may sell goods made with this font. Commercial licence, paid.");
+    take();
     QCOMPARE(reader.read(font)->dossier.verdict, Verdict::GiftsOnly);
-    folder.write("inbox/pack/readme.txt", "Free for commercial use.");
-    QCOMPARE(reader.read(font)->dossier.verdict, Verdict::GiftsOnly); // looked at once …
-    reader.forget();
-    QCOMPARE(reader.read(font)->dossier.verdict, Verdict::MaySell); // … until told that something changed
+    reader.setShelf(shelf());
+    QCOMPARE(reader.read(font)->dossier.verdict, Verdict::MaySell);
 }
 
 INK_TEST_CORE_MAIN(TestRightsStore)

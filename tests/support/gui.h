@@ -13,12 +13,12 @@ namespace ink::test {
 /// A main window on the demo fonts with answers to its questions set beforehand.
 struct WindowFixture
 {
-    explicit WindowFixture(Job job = firstJob(), double text_scale = 1.0)
+    /// Without the demo fonts, every test of the shelf is quicker: each start measures the words in them.
+    explicit WindowFixture(Job job = firstJob(), double text_scale = 1.0, bool with_demo = true)
         : theme(ui::Theme::Tone::Light, text_scale), state_folder(folder.path() / "state"),
-          store(state_folder)
+          store(state_folder), has_demo(with_demo)
     {
         theme.applyTo(*qApp);
-        ui::Questions questions;
         questions.save_path = [this](QWidget*, const QString& suggested) {
             suggested_path = suggested;
             return save_path;
@@ -30,8 +30,26 @@ struct WindowFixture
         questions.rights.paper = [this](QWidget*) { return paper; };
         questions.rights.letter_path = [this](QWidget*, const QString&) { return letter_path; };
         questions.rights.open_mail = [this](const QUrl& url) { mail = url; };
-        window = std::make_unique<ui::MainWindow>(std::move(job), state_folder, theme, questions);
-        window->library().addFolder(QString::fromStdString(demoFontFolder().string()), FontOrigin::Demo);
+        questions.shelf.save_path = [this](QWidget*, const QString& suggested) {
+            suggested_path = suggested;
+            return save_path;
+        };
+        questions.shelf.bundle = [this](QWidget*) { return bundle; };
+        questions.shelf.look_in = [this](QWidget*) { return font_folder; };
+        questions.shelf.open_file = [this](const QUrl& url) { opened = url; };
+        questions.takes_away = [this](QWidget*, const QStringList& fonts) {
+            asked_about << fonts;
+            return takes_away;
+        };
+        open(std::move(job));
+    }
+
+    /// The window on this folder, as a start makes it.
+    void open(Job job)
+    {
+        window = std::make_unique<ui::MainWindow>(std::move(job), state_folder, theme, questions, installed);
+        if (has_demo)
+            window->library().addFolder(QString::fromStdString(demoFontFolder().string()), FontOrigin::Demo);
         window->show();
         if (!QTest::qWaitForWindowExposed(window.get()))
             qFatal("no window");
@@ -68,8 +86,14 @@ struct WindowFixture
     ui::Theme theme;
     std::filesystem::path state_folder;
     JobStore store;
-    QString save_path, suggested_path, font_folder, package, paper, letter_path;
-    QUrl mail;
+    bool has_demo;
+    /// Where fonts are installed.
+    std::filesystem::path installed = folder.path() / "fonts" / "under-ink";
+    QString save_path, suggested_path, font_folder, package, paper, letter_path, bundle;
+    QUrl mail, opened;
+    QStringList asked_about;
+    bool takes_away = true;
+    ui::Questions questions;
     std::unique_ptr<ui::MainWindow> window;
 };
 

@@ -377,7 +377,7 @@ void TestFind::receiptsAndDecisionsAreKeptAndUndone()
     f.press("keepDecision");
     f.rest();
     // Kept by content: another window on the same folder knows it.
-    const FontRightsReader fresh(RightsStore(f.state_folder / "rights"), {});
+    const FontRightsReader fresh(RightsStore(f.state_folder / "rights"));
     auto& reader = const_cast<FontRightsReader&>(fresh);
     const auto rights = reader.read(test::demoFont("GatepostPlain.ttf"));
     QVERIFY(rights);
@@ -486,11 +486,10 @@ void TestFind::whatIsTakenInIsThereAfterARestart()
     QVERIFY(f.shown().contains("Fennel Row Demo"));
     f.select("Fennel Row Demo");
     QCOMPARE(f.find<QLabel>("verdictName")->text(), QStringLiteral("Gifts only"));
-    // Nothing lies beside the inbox.
+    // The font and what it says lie on the shelf.
     int files = 0;
-    for (const auto& file : std::filesystem::recursive_directory_iterator(f.state_folder))
-        files += file.is_regular_file() &&
-                 file.path().string().find("/inbox/fennel-row-demo/") != std::string::npos;
+    for (const auto& file : std::filesystem::recursive_directory_iterator(f.state_folder / "shelf" / "files"))
+        files += file.is_regular_file();
     QCOMPARE(files, 2);
     f.window.reset();
     Questions questions;
@@ -532,13 +531,10 @@ void TestFind::anOlderVersionIsKeptReplacedOrBoth()
     f.takeIn("fennel-row-demo.zip"); // "Fennel Row Demo", which is not among the demo fonts
     f.select("Fennel Row Demo");
     // The same name and version with other content, in a package of its own.
-    const auto older = f.state_folder / "inbox" / "fennel-row-demo";
-    std::filesystem::path mine;
-    for (const auto& file : std::filesystem::recursive_directory_iterator(older))
-        if (file.path().extension() == ".ttf" || file.path().extension() == ".otf")
-            mine = file.path();
-    QVERIFY(!mine.empty());
-    const auto other = f.folder.path() / "other" / mine.filename();
+    const std::filesystem::path mine = f.window->jobModel().job().font.path;
+    const auto my_font = f.window->shelf().contents()->fontAt(mine);
+    QVERIFY(my_font);
+    const auto other = f.folder.path() / "other" / my_font->file_name;
     std::filesystem::create_directories(other.parent_path());
     std::string bytes = test::slurp(mine);
     bytes += '\0'; // behind the last table
@@ -557,10 +553,12 @@ void TestFind::anOlderVersionIsKeptReplacedOrBoth()
     if (takes)
         f.press("intakeTake");
     f.press("intakeBack");
-    QCOMPARE(f.shown().count("Fennel Row Demo"), shown);
+    QCOMPARE(f.shown().filter("Fennel Row Demo").size(), shown);
     const bool replaces = choice == int(OnConflict::Replace);
-    QCOMPARE(std::filesystem::exists(mine), !replaces);
-    QCOMPARE(std::filesystem::exists(f.state_folder / "replaced" / mine.filename()), replaces);
+    // Nothing is thrown away: what was replaced is set aside.
+    const auto now = f.window->shelf().contents()->fontAt(mine);
+    QVERIFY(now && std::filesystem::exists(mine));
+    QCOMPARE(now->state == ShelfState::SetAside, replaces);
     // The words that were set in it are set in the new one.
     const auto font = f.window->jobModel().job().font;
     QCOMPARE(font.path == mine.string(), !replaces);

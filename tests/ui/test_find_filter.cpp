@@ -24,9 +24,7 @@ struct Fixture
     CatalogueClient catalogue;
     FitService fits{std::make_shared<FaceCache>(), catalogue};
     test::TempFolder folder;
-    FontListModel fonts{
-        job, fits,
-        std::make_shared<FontRightsReader>(RightsStore(folder.path() / "rights"), std::filesystem::path())};
+    FontListModel fonts{job, fits, std::make_shared<FontRightsReader>(RightsStore(folder.path() / "rights"))};
     FindFilter filter{fonts};
 
     Fixture() { fonts.addEntries(fontsInFolder(test::demoFontFolder(), FontOrigin::Demo)->entries); }

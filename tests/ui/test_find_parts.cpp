@@ -87,7 +87,7 @@ void TestFindParts::ownedByContentNameOrVersion()
     const std::vector<OwnedFont> owned{ownedFont(test::demoFont("Larkmallow.ttf")), ownedFont(tansy)};
     const auto same = ownershipOf(fontEntry(tansy), owned);
     QCOMPARE(int(same.ownership), int(Ownership::SameContent));
-    QCOMPARE(same.owned, tansy);
+    QCOMPARE(same.owned.path, tansy);
     // The same content under another name is still the same.
     const auto renamed = folder.write("free-font.ttf", test::slurp(tansy));
     QCOMPARE(int(ownershipOf(fontEntry(renamed), owned).ownership), int(Ownership::SameContent));
@@ -97,7 +97,7 @@ void TestFindParts::ownedByContentNameOrVersion()
     QCOMPARE(int(ownershipOf(other, owned).ownership), int(Ownership::OtherVersion));
     other.faces.front().style = "Bold";
     QCOMPARE(int(ownershipOf(other, owned).ownership), int(Ownership::New));
-    QVERIFY(ownershipOf(other, owned).owned.empty());
+    QVERIFY(ownershipOf(other, owned).owned.path.empty());
 }
 
 void TestFindParts::whatIsGoneIsNotOwned()

@@ -14,9 +14,8 @@ struct Fixture
     CatalogueClient catalogue;
     FitService designs{std::make_shared<FaceCache>(), catalogue};
     test::TempFolder folder;
-    FontListModel model{
-        job, designs,
-        std::make_shared<FontRightsReader>(RightsStore(folder.path() / "rights"), std::filesystem::path())};
+    FontListModel model{job, designs,
+                        std::make_shared<FontRightsReader>(RightsStore(folder.path() / "rights"))};
     QAbstractItemModelTester tester{&model, QAbstractItemModelTester::FailureReportingMode::QtTest};
 
     void addDemo() { model.addEntries(fontsInFolder(test::demoFontFolder(), FontOrigin::Demo)->entries); }

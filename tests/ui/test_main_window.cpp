@@ -440,7 +440,7 @@ void TestMainWindow::closingKeepsTheJob()
 void TestMainWindow::everythingHasANameAndIsReachedByTab()
 {
     test::WindowFixture f;
-    for (const auto station : {MainWindow::Find, MainWindow::Compose}) {
+    for (const auto station : {MainWindow::Find, MainWindow::Shelf, MainWindow::Compose}) {
         f.window->openStation(station);
         QSet<QWidget*> reached;
         auto* start = f.find<QPlainTextEdit>("words");
@@ -486,7 +486,7 @@ void TestMainWindow::largeTextFits()
     f.rest();
     QVERIFY2(f.window->width() <= size.width() && f.window->height() <= size.height(),
              "the window had to grow");
-    for (const auto station : {MainWindow::Find, MainWindow::Compose}) {
+    for (const auto station : {MainWindow::Find, MainWindow::Shelf, MainWindow::Compose}) {
         f.window->openStation(station);
         f.rest();
         for (auto* button : f.window->findChildren<QAbstractButton*>())

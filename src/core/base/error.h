@@ -41,6 +41,8 @@ enum class ErrorCode {
     StoreBusy,
     FontNotOnShelf,
     FontInstalled,
+    MotifNotInTray,
+    ShelfFileMissing,
     PackageDamaged = 700,
     PackageLocked,
     HelperFailed,

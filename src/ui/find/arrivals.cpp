@@ -11,11 +11,10 @@ constexpr int kMostOffered = 3;
 
 } // namespace
 
-Arrivals::Arrivals(FontListModel& fonts, CatalogueClient& catalogue, std::filesystem::path inbox,
-                   QString downloads, const Theme& theme, QWidget* parent)
+Arrivals::Arrivals(FontListModel& fonts, CatalogueClient& catalogue, ShelfKeeper& shelf,
+                   std::filesystem::path inbox, QString downloads, const Theme& theme, QWidget* parent)
     : QObject(parent), m_fonts(fonts), m_catalogue(catalogue), m_inbox(std::move(inbox)),
-      m_downloads(std::move(downloads)),
-      m_intake(new IntakePage(fonts.fits().pool(), theme, m_inbox, parent)),
+      m_downloads(std::move(downloads)), m_intake(new IntakePage(fonts.fits().pool(), shelf, theme, parent)),
       m_transfers(
           new Transfers(catalogue, QString::fromStdString((m_inbox / "packages").string()), theme, parent))
 {
@@ -32,7 +31,10 @@ std::vector<OwnedFont> Arrivals::owned() const
     std::vector<OwnedFont> fonts;
     for (int row = 0; row < m_fonts.rowCount() && !m_fonts.isListing(row); ++row) {
         const auto& entry = m_fonts.entry(row);
-        fonts.push_back({entry.path, entry.info.family, entry.info.style, entry.info.version});
+        const auto* shelf = m_fonts.shelf(row);
+        fonts.push_back({entry.path, entry.info.family, entry.info.style, entry.info.version,
+                         shelf ? shelf->file_name : entry.path.filename().string(), shelf ? shelf->id : 0,
+                         shelf ? shelf->sha256 : std::string()});
     }
     return fonts;
 }
@@ -67,7 +69,7 @@ void Arrivals::buy(int row)
     });
 }
 
-void Arrivals::took(const QString& folder, const std::vector<std::string>& digests, const QString& listing,
+void Arrivals::took(const std::vector<std::string>& digests, const QString& listing,
                     const std::vector<ReplacedFont>& replaced)
 {
     for (const auto& [before, after] : replaced)
@@ -80,8 +82,8 @@ void Arrivals::took(const QString& folder, const std::vector<std::string>& diges
                 if (const auto saved = store.save(sha256, *record); !saved)
                     emit problem(saved.error());
             }
-    m_fonts.rightsReader().forget();
-    emit fontsTaken(folder);
+    if (!listing.isEmpty())
+        m_fonts.forgetRightsOf(digests);
 }
 
 QSettings Arrivals::settings() const

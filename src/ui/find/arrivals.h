@@ -15,10 +15,10 @@ class Arrivals : public QObject
 {
     Q_OBJECT
 public:
-    /// Packages lie under `inbox`/packages, what is taken out of them beside that. `downloads` is the
+    /// Packages lie under `inbox`/packages, what is taken out of them goes to the shelf. `downloads` is the
     /// person's download folder, empty when there is none. Makes both widgets as children of `parent`.
-    Arrivals(FontListModel& fonts, CatalogueClient& catalogue, std::filesystem::path inbox, QString downloads,
-             const Theme& theme, QWidget* parent);
+    Arrivals(FontListModel& fonts, CatalogueClient& catalogue, ShelfKeeper& shelf,
+             std::filesystem::path inbox, QString downloads, const Theme& theme, QWidget* parent);
 
     IntakePage* intake() { return m_intake; }
     Transfers* transfers() { return m_transfers; }
@@ -35,12 +35,11 @@ public:
 signals:
     /// A package is being looked into.
     void opened();
-    void fontsTaken(const QString& folder);
     void problem(const ink::Error& error);
 
 private:
     void lookInDownloads(const QString& folder);
-    void took(const QString& folder, const std::vector<std::string>& digests, const QString& listing,
+    void took(const std::vector<std::string>& digests, const QString& listing,
               const std::vector<ReplacedFont>& replaced);
     std::vector<OwnedFont> owned() const;
     QSettings settings() const;

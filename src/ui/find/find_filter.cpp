@@ -10,6 +10,12 @@ namespace {
 /// A listing that was fetched so often is in much use already.
 constexpr qint64 kOften = 4000;
 constexpr double kFewNodes = 40.0;
+/// 20261125 of "2026-11-25"; 0 of nothing.
+int dayNumber(const std::string& day)
+{
+    return QString::fromStdString(day).remove(QLatin1Char('-')).toInt();
+}
+
 constexpr double kUnknown = std::numeric_limits<double>::max();
 
 } // namespace
@@ -122,7 +128,7 @@ int FindFilter::countOf(FindWish wish) const
 {
     int count = 0;
     for (int row = 0; row < m_fonts.rowCount(); ++row)
-        count += fulfils(row, wish);
+        count += isAtHand(row) && fulfils(row, wish);
     return count;
 }
 
@@ -137,8 +143,15 @@ QString FindFilter::kindOf(int row) const
     return QString::fromUtf8(idOf(traits.kind.kind).data());
 }
 
+bool FindFilter::isAtHand(int row) const
+{
+    return !m_fonts.isSetAside(row);
+}
+
 bool FindFilter::filterAcceptsRow(int row, const QModelIndex&) const
 {
+    if (!isAtHand(row))
+        return false;
     for (const auto& word : m_words)
         if (!m_fonts.searchText(row).contains(word))
             return false;
@@ -157,6 +170,10 @@ double FindFilter::keyOf(int row) const
         return -double(m_fonts.publishedDay(row));
     case FindOrder::Popular:
         return is_listing ? -double(m_fonts.listing(row).popularity) : 0.0;
+    case FindOrder::LastUsed:
+        return m_fonts.shelf(row) ? -double(dayNumber(m_fonts.shelf(row)->last_used)) : 1.0;
+    case FindOrder::LastTakenIn:
+        return m_fonts.shelf(row) ? -double(dayNumber(m_fonts.shelf(row)->added)) : 1.0;
     case FindOrder::BestVerdict: {
         const auto* rights = m_fonts.knownRights(row);
         return rights ? double(rights->dossier.verdict) : kUnknown;
@@ -281,6 +298,10 @@ QString inWords(FindOrder order)
         return QObject::tr("newest first");
     case FindOrder::Popular:
         return QObject::tr("most fetched first");
+    case FindOrder::LastUsed:
+        return QObject::tr("last used first");
+    case FindOrder::LastTakenIn:
+        return QObject::tr("last taken in first");
     case FindOrder::ThinnestStroke:
         return QObject::tr("thickest strokes first");
     case FindOrder::NarrowestGap:

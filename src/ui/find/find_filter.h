@@ -43,6 +43,8 @@ enum class FindOrder {
     Price,
     Newest,
     Popular,
+    LastUsed,
+    LastTakenIn,
     ThinnestStroke,
     NarrowestGap,
     FewestPieces,
@@ -54,7 +56,7 @@ enum class FindOrder {
     FewestMissing,
     BestVerdict
 };
-inline constexpr int kFindOrders = 16;
+inline constexpr int kFindOrders = 18;
 
 class FindFilter : public QSortFilterProxyModel
 {
@@ -83,6 +85,8 @@ public:
     void look() { invalidate(); }
 
 protected:
+    /// Before anything is asked of it: Find leaves out what was set aside.
+    virtual bool isAtHand(int source_row) const;
     bool filterAcceptsRow(int source_row, const QModelIndex& parent) const override;
     bool lessThan(const QModelIndex& left, const QModelIndex& right) const override;
 

@@ -42,8 +42,8 @@ FindPage::FindPage(FindServices services, const Theme& theme, QWidget* parent)
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(0);
-    m_arrivals =
-        new Arrivals(m_fonts, m_services.catalogue, m_services.inbox, m_services.downloads, theme, this);
+    m_arrivals = new Arrivals(m_fonts, m_services.catalogue, m_services.shelf, m_services.inbox,
+                              m_services.downloads, theme, this);
     m_stack = new QStackedWidget(this);
     auto* list_page = new QWidget(m_stack);
     auto* row = new QHBoxLayout(list_page);
@@ -101,7 +101,6 @@ void FindPage::connectPages()
     connect(m_arrivals->intake(), &IntakePage::backWanted, this, [this] { show(List); });
     connect(m_arrivals, &Arrivals::opened, this, [this] { show(Intake); });
     connect(m_arrivals, &Arrivals::problem, this, &FindPage::problem);
-    connect(m_arrivals, &Arrivals::fontsTaken, this, &FindPage::fontsTaken);
     connect(m_panel, &FontPanel::mainWanted, this, [this] {
         const int row = currentRow();
         if (row >= 0 && m_fonts.isListing(row))
@@ -161,7 +160,7 @@ QWidget* FindPage::buildHead(QWidget* parent)
         first->addWidget(widget);
     m_compare_open->setVisible(false);
     column->addWidget(first_holder);
-    m_wishes = new WishBar(m_filter, m_fonts, m_theme, head);
+    m_wishes = new WishBar(m_filter, m_fonts, m_theme, true, head);
     m_wishes->setObjectName(QStringLiteral("wishBar"));
     column->addWidget(m_wishes);
 
@@ -430,11 +429,22 @@ void FindPage::chooseFirstShown()
 
 void FindPage::openCard(CardPage::Tab tab)
 {
-    const int row = currentRow();
-    if (row < 0)
-        return;
+    if (const int row = currentRow(); row >= 0)
+        openCard(row, tab);
+}
+
+void FindPage::openCard(int row, CardPage::Tab tab)
+{
     m_card->open(row, tab);
     show(Card);
+}
+
+void FindPage::changeFonts(const std::function<void()>& change)
+{
+    refilter([&] {
+        change();
+        m_filter.look();
+    });
 }
 
 void FindPage::toggleCompared()

@@ -25,7 +25,8 @@ struct FindServices
     FontListModel& fonts;
     CatalogueClient& catalogue;
     CatalogueFeed& feed;
-    /// Where fetched packages and what is taken out of them lie.
+    ShelfKeeper& shelf;
+    /// Where fetched packages lie.
     std::filesystem::path inbox;
     RightsQuestions rights_questions;
     /// The person's download folder.
@@ -50,13 +51,15 @@ public:
     bool hasLookedAhead() const;
     void openPackage(const QString& path);
     void openCard(CardPage::Tab tab);
+    void openCard(int row, CardPage::Tab tab);
+    /// Fonts come, go, or are set aside: the chosen one stays as long as it is there.
+    void changeFonts(const std::function<void()>& change);
 
 signals:
     void composeWanted();
     void folderWanted();
     void limitsWanted();
     void countChanged();
-    void fontsTaken(const QString& folder);
     void problem(const ink::Error& error);
 
 protected:

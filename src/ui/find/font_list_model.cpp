@@ -23,6 +23,12 @@ std::string keyOf(const FontRef& font)
     return font.path + '\n' + std::to_string(font.face) + '\n' + font.instance;
 }
 
+/// Which face it is, in whatever file.
+std::string faceKeyOf(const FaceInfo& face)
+{
+    return face.family + '\n' + face.style + '\n' + face.version;
+}
+
 double priceIn(const QString& text)
 {
     static const QRegularExpression number(QStringLiteral("[0-9]+([.,][0-9]+)?"));
@@ -63,7 +69,10 @@ int FontListModel::rowCount(const QModelIndex& parent) const
 QString FontListModel::name(int row) const
 {
     const Row& r = at(row);
-    return r.listing ? r.listing->name : QString::fromStdString(r.entry.info.readableName());
+    if (r.listing)
+        return r.listing->name;
+    const QString name = QString::fromStdString(r.entry.info.readableName());
+    return r.qualifier.isEmpty() ? name : tr("%1 (%2)").arg(name, r.qualifier);
 }
 
 int FontListModel::stylesOf(int row) const
@@ -93,7 +102,9 @@ QVariant FontListModel::data(const QModelIndex& index, int role) const
         return text;
     }
     case Qt::ToolTipRole:
-        return row.listing ? row.listing->description : QString::fromStdString(row.entry.path.string());
+        return row.listing ? row.listing->description
+               : row.shelf ? QString::fromStdString(row.shelf->file_name)
+                           : QString::fromStdString(row.entry.path.string());
     default:
         return {};
     }
@@ -102,17 +113,127 @@ QVariant FontListModel::data(const QModelIndex& index, int role) const
 void FontListModel::addEntries(const std::vector<FontEntry>& entries)
 {
     std::vector<Row> added;
-    for (const auto& entry : entries)
-        if (m_known.insert(keyOf(refOf(entry))).second)
-            added.push_back(Row{entry, nullptr, m_next_slot++, 0, false, nullptr, nullptr,
-                                QString::fromStdString(entry.info.readableName()).toLower()});
-    std::ranges::sort(added, {}, [](const Row& r) { return sortKey(r.entry); });
+    for (const auto& entry : entries) {
+        if (const auto own = m_shelf_faces.find(faceKeyOf(entry.info));
+            entry.origin == FontOrigin::Demo && own != m_shelf_faces.end())
+            replaceFile(entry.path, own->second);
+        else if (m_known.insert(keyOf(refOf(entry))).second)
+            added.push_back(rowFor(entry, nullptr));
+    }
     insert(std::move(added));
+}
+
+FontListModel::Row FontListModel::rowFor(const FontEntry& entry, std::shared_ptr<const ShelfFont> shelf)
+{
+    Row row{entry, nullptr, std::move(shelf), m_next_slot++};
+    row.search_text = QString::fromStdString(entry.info.readableName());
+    if (row.shelf) {
+        // What the person wrote is looked through as well.
+        for (const auto& more : {row.shelf->file_name, row.shelf->package, row.shelf->note})
+            row.search_text += QLatin1Char(' ') + QString::fromStdString(more);
+        for (const auto* more : {&row.shelf->sets, &row.shelf->tags})
+            for (const auto& name : *more)
+                row.search_text += QLatin1Char(' ') + QString::fromStdString(name);
+    }
+    row.search_text = std::move(row.search_text).toLower();
+    return row;
+}
+
+template <class Gone>
+void FontListModel::removeRowsIf(const Gone& isGone)
+{
+    for (int last = rowCount() - 1; last >= 0; --last) {
+        if (!isGone(at(last)))
+            continue;
+        int first = last; // what stands together goes together
+        while (first > 0 && isGone(at(first - 1)))
+            --first;
+        beginRemoveRows({}, first, last);
+        for (int row = first; row <= last; ++row)
+            m_known.erase(keyOf(refOf(at(row).entry)));
+        m_rows.erase(m_rows.begin() + first, m_rows.begin() + last + 1);
+        m_row_of_slot.clear();
+        endRemoveRows();
+        last = first;
+    }
+}
+
+void FontListModel::setShelf(const std::shared_ptr<const ShelfContents>& shelf)
+{
+    m_rights->setShelf(shelf);
+    removeRowsIf([&](const Row& r) { return r.shelf && !shelf->fontAt(r.entry.path); });
+    for (auto& row : m_rows) {
+        if (!row.shelf)
+            continue;
+        auto now = shelf->fontAt(row.entry.path);
+        if (now->documents != row.shelf->documents)
+            row.asked_for_rights = false;
+        Row fresh = rowFor(row.entry, now);
+        row.search_text = std::move(fresh.search_text);
+        row.shelf = std::move(now);
+    }
+    std::vector<Row> added;
+    for (const auto& font : shelf->fonts())
+        for (const auto& face : font->faces) {
+            const FontEntry entry{shelf->fileOf(font->sha256), face, FontOrigin::TakenIn};
+            if (m_known.insert(keyOf(refOf(entry))).second)
+                added.push_back(rowFor(entry, font));
+        }
+    insert(std::move(added));
+    qualifyNames();
+    // One that came with us and was put on the shelf stands there once.
+    m_shelf_faces.clear();
+    for (const auto& row : m_rows)
+        if (row.shelf)
+            m_shelf_faces[faceKeyOf(row.entry.info)] = row.entry.path;
+    std::vector<std::filesystem::path> doubles;
+    for (const auto& row : m_rows)
+        if (!row.listing && row.entry.origin == FontOrigin::Demo &&
+            m_shelf_faces.contains(faceKeyOf(row.entry.info)))
+            doubles.push_back(row.entry.path);
+    for (const auto& path : doubles)
+        if (const int row = rowOfFile(path); row >= 0)
+            replaceFile(path, m_shelf_faces.at(faceKeyOf(entry(row).info)));
+    if (!m_rows.empty())
+        emit dataChanged(index(0), index(rowCount() - 1));
+    emit learned();
+}
+
+/// Several files of the shelf may hold a font of the same name: then their file names tell them apart, and
+/// where these are the same too, their versions.
+void FontListModel::qualifyNames()
+{
+    std::unordered_map<std::string, std::vector<Row*>> by_name;
+    for (auto& row : m_rows)
+        if (row.shelf) {
+            row.qualifier.clear();
+            by_name[row.entry.info.readableName()].push_back(&row);
+        }
+    for (auto& [name, rows] : by_name) {
+        if (rows.size() < 2)
+            continue;
+        const auto stemOf = [](const Row* row) {
+            return QString::fromStdString(std::filesystem::path(row->shelf->file_name).stem().string());
+        };
+        for (auto* row : rows) {
+            row->qualifier = stemOf(row);
+            if (std::ranges::count(rows, row->qualifier, stemOf) > 1)
+                row->qualifier = QString::fromStdString(row->entry.info.version);
+        }
+    }
+}
+
+int FontListModel::rowOfFile(const std::filesystem::path& path) const
+{
+    const auto found =
+        std::ranges::find_if(m_rows, [&](const Row& r) { return !r.listing && r.entry.path == path; });
+    return found == m_rows.end() ? -1 : static_cast<int>(found - m_rows.begin());
 }
 
 void FontListModel::insert(std::vector<Row> added)
 {
     const auto key = [](const Row& r) { return sortKey(r.entry); };
+    std::ranges::sort(added, {}, key);
     const auto own_end = [this] {
         return std::ranges::find_if(m_rows, [](const Row& r) { return r.listing != nullptr; });
     };
@@ -139,7 +260,7 @@ void FontListModel::addListings(const std::vector<Listing>& listings)
     beginInsertRows({}, rowCount(), rowCount() + static_cast<int>(listings.size()) - 1);
     m_rows.reserve(m_rows.size() + listings.size());
     for (const auto& listing : listings) {
-        Row row{{}, std::make_shared<const Listing>(listing), m_next_slot++, 0, false, nullptr, nullptr};
+        Row row{{}, std::make_shared<const Listing>(listing), nullptr, m_next_slot++};
         row.search_text = QStringList{listing.name, listing.foundry, listing.tags.join(QLatin1Char(' '))}
                               .join(QLatin1Char(' '))
                               .toLower();
@@ -164,15 +285,7 @@ void FontListModel::removeListings()
 
 void FontListModel::replaceFile(const std::filesystem::path& before, const std::filesystem::path& after)
 {
-    for (int row = rowCount() - 1; row >= 0; --row) {
-        if (isListing(row) || entry(row).path != before)
-            continue;
-        beginRemoveRows({}, row, row);
-        m_known.erase(keyOf(refOf(entry(row))));
-        m_rows.erase(m_rows.begin() + row);
-        m_row_of_slot.clear();
-        endRemoveRows();
-    }
+    removeRowsIf([&](const Row& r) { return !r.listing && !r.shelf && r.entry.path == before; });
     if (FontRef font = m_job.job().font; font.path == before.string()) {
         font.path = after.string();
         m_job.setFont(font);
@@ -223,7 +336,9 @@ void FontListModel::took(quint64 slot, const FitResult& result)
         preview->card = *result;
     else
         preview->error = result.error();
-    m_rows[static_cast<std::size_t>(row)].preview = std::move(preview);
+    auto& of = m_rows[static_cast<std::size_t>(row)];
+    of.preview = std::move(preview);
+    of.made_for = of.asked_for; // older requests of a slot give no answer
     emit dataChanged(index(row), index(row));
     emit learned();
 }
@@ -271,6 +386,13 @@ void FontListModel::forgetRights(int row)
     auto& r = m_rows[static_cast<std::size_t>(row)];
     r.asked_for_rights = false;
     rights(row);
+}
+
+void FontListModel::forgetRightsOf(const std::vector<std::string>& sha256s)
+{
+    for (int row = 0; row < rowCount(); ++row)
+        if (shelf(row) && std::ranges::find(sha256s, shelf(row)->sha256) != sha256s.end())
+            forgetRights(row);
 }
 
 std::vector<std::uint32_t> FontListModel::othersMarks(int row) const

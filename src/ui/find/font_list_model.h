@@ -10,6 +10,7 @@
 #include <memory>
 #include <optional>
 #include <string>
+#include <unordered_map>
 #include <unordered_set>
 #include <vector>
 
@@ -38,12 +39,17 @@ public:
     /// The catalogue's, behind the person's own fonts.
     void addListings(const std::vector<Listing>& listings);
     void removeListings();
-    /// A file gave way to another: its rows go, and a job that was set in it is set in the new one.
+    /// What is on the shelf now: its fonts join the list or leave it.
+    void setShelf(const std::shared_ptr<const ShelfContents>& shelf);
+    /// A file gave way to another: a job that was set in it is set in the new one.
     void replaceFile(const std::filesystem::path& before, const std::filesystem::path& after);
 
     bool isListing(int row) const { return at(row).listing != nullptr; }
     const FontEntry& entry(int row) const { return at(row).entry; }
     const Listing& listing(int row) const { return *at(row).listing; }
+    /// What the shelf knows of it; null for what does not lie there.
+    const ShelfFont* shelf(int row) const { return at(row).shelf.get(); }
+    bool isSetAside(int row) const { return shelf(row) && shelf(row)->state == ShelfState::SetAside; }
     QString name(int row) const;
     /// What a search looks at, in small letters: the name, and of a listing its foundry and tags.
     const QString& searchText(int row) const { return at(row).search_text; }
@@ -61,10 +67,14 @@ public:
     const FontPreview* preview(int row);
     /// The same without asking.
     const FontPreview* known(int row) const { return at(row).preview.get(); }
+    /// The known one is of the job as it is now.
+    bool isFresh(int row) const { return at(row).preview && at(row).made_for == m_job_serial; }
     /// Null as long as it is being read, for listings, and where it cannot be read. Asks for it.
     const FontRights* rights(int row);
     const FontRights* knownRights(int row) const { return at(row).rights.get(); }
     void forgetRights(int row);
+    /// Of fonts of the shelf.
+    void forgetRightsOf(const std::vector<std::string>& sha256s);
     /// Glyphs that the person flagged as somebody else's mark.
     std::vector<std::uint32_t> othersMarks(int row) const;
     /// Once more for the listings whose last answer was an error, as they come into sight.
@@ -85,11 +95,15 @@ private:
     {
         FontEntry entry;
         std::shared_ptr<const Listing> listing;
+        std::shared_ptr<const ShelfFont> shelf;
         quint64 slot = 0;
         quint64 asked_for = 0; // the job's serial the newest request was made for
+        quint64 made_for = 0;
         bool asked_for_rights = false;
-        std::shared_ptr<FontPreview> preview;
-        std::shared_ptr<const FontRights> rights;
+        std::shared_ptr<FontPreview> preview = nullptr;
+        std::shared_ptr<const FontRights> rights = nullptr;
+        /// What tells fonts of one name apart: "maypole-heavy".
+        QString qualifier = {};
         QString search_text = {};
         double price = 0.0;
         int published_day = 0;
@@ -99,12 +113,19 @@ private:
     int rowOfSlot(quint64 slot) const;
     void took(quint64 slot, const FitResult& result);
     void insert(std::vector<Row> added);
+    void qualifyNames();
+    int rowOfFile(const std::filesystem::path& path) const;
+    Row rowFor(const FontEntry& entry, std::shared_ptr<const ShelfFont> shelf);
+    template <class Gone>
+    void removeRowsIf(const Gone& isGone);
 
     JobModel& m_job;
     FitService& m_fits;
     std::shared_ptr<FontRightsReader> m_rights;
     std::vector<Row> m_rows;
     std::unordered_set<std::string> m_known;
+    /// Files of the shelf by the face they hold.
+    std::unordered_map<std::string, std::filesystem::path> m_shelf_faces;
     QHash<quint64, int> m_row_of_slot;
     quint64 m_next_slot = 1000;
     quint64 m_job_serial = 1;

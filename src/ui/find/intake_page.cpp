@@ -1,7 +1,7 @@
 #include "ui/find/intake_page.h"
 
 #include "core/base/digest.h"
-#include "core/intake/safe_name.h"
+#include "shelf/shelf_intake.h"
 #include "ui/find/font_line_delegate.h"
 #include "ui/measures.h"
 #include "ui/text.h"
@@ -51,7 +51,7 @@ QString headingOf(EntryRole role, std::size_t count)
 
 QString ownershipInWords(const OwnershipFound& found)
 {
-    const QString name = QFileInfo(text(found.owned.string())).fileName();
+    const QString name = text(found.owned.file_name);
     switch (found.ownership) {
     case Ownership::SameContent:
         return QObject::tr("You have it already, byte for byte: %1.").arg(name);
@@ -63,12 +63,6 @@ QString ownershipInWords(const OwnershipFound& found)
         break;
     }
     return {};
-}
-
-/// "Tansy-Cord(1).zip" is unpacked to the folder "Tansy-Cord(1)".
-std::filesystem::path folderFor(const std::filesystem::path& inbox, const QString& package)
-{
-    return inbox / QFileInfo(package).completeBaseName().left(120).toStdString();
 }
 
 /// Rows as high as their wrapped texts: why something was refused is read whole, also in large text.
@@ -92,11 +86,6 @@ private:
     QTreeWidget* m_tree;
 };
 
-std::filesystem::path replacedFolder(const std::filesystem::path& inbox)
-{
-    return inbox.parent_path() / "replaced";
-}
-
 } // namespace
 
 OwnershipFound ownershipOf(const PackageEntry& font, const std::vector<OwnedFont>& owned)
@@ -104,21 +93,21 @@ OwnershipFound ownershipOf(const PackageEntry& font, const std::vector<OwnedFont
     OwnershipFound best;
     std::error_code problem;
     for (const auto& own : owned) {
-        if (std::filesystem::file_size(own.path, problem) == font.bytes && !problem)
-            if (const auto digest = sha256OfFile(own.path); digest && *digest == font.sha256)
-                return {Ownership::SameContent, own.path};
+        if (!own.sha256.empty() ? own.sha256 == font.sha256
+                                : std::filesystem::file_size(own.path, problem) == font.bytes && !problem &&
+                                      hasContent(own.path, font.sha256))
+            return {Ownership::SameContent, own};
         const auto& face = font.faces.front();
         if (own.family != face.family || own.style != face.style ||
             best.ownership == Ownership::SameNameAndVersion)
             continue;
-        best = {own.version == face.version ? Ownership::SameNameAndVersion : Ownership::OtherVersion,
-                own.path};
+        best = {own.version == face.version ? Ownership::SameNameAndVersion : Ownership::OtherVersion, own};
     }
     return best;
 }
 
-IntakePage::IntakePage(SlotPool& pool, const Theme& theme, std::filesystem::path inbox, QWidget* parent)
-    : QWidget(parent), m_pool(pool), m_theme(theme), m_inbox(std::move(inbox))
+IntakePage::IntakePage(SlotPool& pool, ShelfKeeper& shelf, const Theme& theme, QWidget* parent)
+    : QWidget(parent), m_pool(pool), m_theme(theme), m_shelf(shelf)
 {
     setObjectName(QStringLiteral("page"));
     auto* column = new QVBoxLayout(this);
@@ -334,11 +323,11 @@ void IntakePage::fill()
             item->setText(2, note);
             item->setToolTip(2, note);
             item->setData(0, kEntryRole, static_cast<qulonglong>(i));
-            if (!entry.path.empty() && !entry.staged.empty()) {
+            // Documents stay with their fonts; only fonts are chosen.
+            if (role == EntryRole::Font) {
                 const bool is_owned =
-                    role == EntryRole::Font &&
                     m_looked->ownership[static_cast<std::size_t>(std::ranges::find(fonts, i) - fonts.begin())]
-                            .ownership == Ownership::SameContent;
+                        .ownership == Ownership::SameContent;
                 item->setCheckState(
                     0, std::ranges::find(usual, i) != usual.end() && !is_owned ? Qt::Checked : Qt::Unchecked);
             }
@@ -411,62 +400,54 @@ void IntakePage::showChoice()
         m_state->setText(tr("There is no font in it that could be used."));
 }
 
-/// Fonts of the inbox that the taken ones replace go to a folder beside it: nothing is thrown away. Fonts
-/// that lie elsewhere are not ours to move.
-std::vector<ReplacedFont> IntakePage::moveReplaced(const Looked& looked, const Taken& taken,
-                                                   const std::filesystem::path& inbox)
-{
-    std::vector<ReplacedFont> moved;
-    const auto fonts = looked.contents.fonts();
-    for (std::size_t i = 0; i < fonts.size(); ++i) {
-        const auto place = taken.places.find(fonts[i]);
-        const auto& owned = looked.ownership[i];
-        if (place == taken.places.end() || owned.ownership == Ownership::New ||
-            owned.ownership == Ownership::SameContent || owned.owned == place->second ||
-            !isBelow(owned.owned, inbox))
-            continue;
-        std::error_code problem;
-        std::filesystem::create_directories(replacedFolder(inbox), problem);
-        const auto target = freeName(replacedFolder(inbox) / owned.owned.filename());
-        std::filesystem::rename(owned.owned, target, problem);
-        if (!problem)
-            moved.push_back({owned.owned, place->second});
-    }
-    return moved;
-}
-
 void IntakePage::take()
 {
+    struct Done
+    {
+        TakenToShelf taken;
+        std::vector<ReplacedFont> replaced;
+    };
     const auto entries = chosen();
-    const auto folder = folderFor(m_inbox, m_path);
-    const auto conflict = static_cast<OnConflict>(m_conflict->currentIndex());
+    const bool replaces = m_conflict->currentIndex() == static_cast<int>(OnConflict::Replace);
     setBusy(true, tr("Taking it in …"));
-    m_pool.run(kIntakeSlot, 2,
-               [this, looked = m_looked, entries, folder, conflict, listing = m_listing,
-                inbox = m_inbox](const CancelToken& token) -> SlotPool::Answer {
-                   const auto done = takeEntries(looked->contents, entries, folder, conflict, token);
-                   const auto replaced = done && conflict == OnConflict::Replace
-                                             ? moveReplaced(*looked, *done, inbox)
-                                             : std::vector<ReplacedFont>{};
-                   return [this, looked, entries, folder, listing, inbox, done, replaced] {
-                       if (!done) {
-                           setBusy(false, QString::fromStdString(done.error().message()));
-                           return;
-                       }
-                       setBusy(false,
-                               tr("Taken in: %1. It is in %2")
-                                       .arg(counted(done->written.size(), "file", "files"),
-                                            QString::fromStdString(folder.string())) +
-                                   (replaced.empty() ? QString()
-                                                     : tr(". What it replaces was moved to %1")
-                                                           .arg(text(replacedFolder(inbox).string()))));
-                       std::vector<std::string> digests;
-                       for (const std::size_t i : entries)
-                           if (looked->contents.entries[i].role == EntryRole::Font)
-                               digests.push_back(looked->contents.entries[i].sha256);
-                       emit taken(QString::fromStdString(folder.string()), digests, listing, replaced);
-                   };
-               });
+    m_shelf.run<Done>(
+        [looked = m_looked, entries, replaces](OpenShelf& shelf) -> Result<Done> {
+            auto taken = takeToShelf(shelf.store, looked->contents, entries, today());
+            if (!taken)
+                return fail(taken.error());
+            Done done{std::move(*taken), {}};
+            const auto fonts = looked->contents.fonts();
+            for (std::size_t i = 0; replaces && i < fonts.size(); ++i) {
+                const auto& [ownership, owned] = looked->ownership[i];
+                if (std::ranges::find(entries, fonts[i]) == entries.end() || owned.shelf_id == 0 ||
+                    ownership == Ownership::SameContent)
+                    continue;
+                // What is replaced is kept, and out of the way.
+                if (auto aside = shelf.store.setAside({owned.shelf_id}, true); !aside)
+                    return fail(aside.error());
+                done.replaced.push_back(
+                    {owned.path, shelf.store.fileOf(looked->contents.entries[fonts[i]].sha256)});
+            }
+            return done;
+        },
+        [this, looked = m_looked, entries, listing = m_listing](const Result<Done>& done) {
+            if (!done) {
+                setBusy(false, text(done.error().message()));
+                return;
+            }
+            const auto& [taken, replaced] = *done;
+            setBusy(false, tr("Taken in: %1, %2 new on the shelf.")
+                                   .arg(counted(taken.fonts, "font", "fonts"))
+                                   .arg(taken.added) +
+                               (replaced.empty()
+                                    ? QString()
+                                    : tr(" What they replace was set aside: you find it on the shelf.")));
+            std::vector<std::string> digests;
+            for (const std::size_t i : entries)
+                if (looked->contents.entries[i].role == EntryRole::Font)
+                    digests.push_back(looked->contents.entries[i].sha256);
+            emit this->taken(digests, listing, replaced);
+        });
 }
 
 } // namespace ink::ui

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/intake/package_rights.h"
+#include "ui/shelf_keeper.h"
 #include "ui/slot_pool.h"
 #include "ui/theme.h"
 
@@ -22,6 +23,11 @@ struct OwnedFont
 {
     std::filesystem::path path;
     std::string family, style, version;
+    /// As it was called when it came.
+    std::string file_name = {};
+    /// On the shelf; 0 when it lies elsewhere.
+    std::int64_t shelf_id = 0;
+    std::string sha256 = {};
 };
 
 /// How a font of a package relates to those the person has.
@@ -30,10 +36,10 @@ enum class Ownership { New, SameContent, SameNameAndVersion, OtherVersion };
 struct OwnershipFound
 {
     Ownership ownership = Ownership::New;
-    std::filesystem::path owned;
+    OwnedFont owned = {};
 };
 
-/// A font that gave way to another one.
+/// A font of the shelf that gave way to another one, by the files of both.
 struct ReplacedFont
 {
     std::filesystem::path before, after;
@@ -46,7 +52,7 @@ class IntakePage : public QWidget
 {
     Q_OBJECT
 public:
-    IntakePage(SlotPool& pool, const Theme& theme, std::filesystem::path inbox, QWidget* parent = nullptr);
+    IntakePage(SlotPool& pool, ShelfKeeper& shelf, const Theme& theme, QWidget* parent = nullptr);
 
     /// Looks into a package in the background; `listing` is what the catalogue said of it, empty otherwise.
     void open(const QString& path, std::vector<OwnedFont> owned, const QString& listing = {},
@@ -55,8 +61,8 @@ public:
 
 signals:
     void backWanted();
-    /// Fonts now lie in `folder`; the fonts' digests with what the listing said.
-    void taken(const QString& folder, const std::vector<std::string>& sha256s, const QString& listing,
+    /// Fonts are on the shelf now; with what the listing said.
+    void taken(const std::vector<std::string>& sha256s, const QString& listing,
                const std::vector<ink::ui::ReplacedFont>& replaced);
     void problem(const ink::Error& error);
 
@@ -70,8 +76,6 @@ private:
         std::vector<OwnershipFound> ownership;
         std::vector<Dossier> dossiers; // of fonts, in the order of contents.fonts()
     };
-    static std::vector<ReplacedFont> moveReplaced(const Looked& looked, const Taken& taken,
-                                                  const std::filesystem::path& inbox);
     void show(std::shared_ptr<const Looked> looked);
     void fill();
     void take();
@@ -83,7 +87,7 @@ private:
 
     SlotPool& m_pool;
     const Theme& m_theme;
-    std::filesystem::path m_inbox;
+    ShelfKeeper& m_shelf;
     QString m_path, m_listing;
     std::vector<OwnedFont> m_owned;
     std::shared_ptr<const Looked> m_looked;

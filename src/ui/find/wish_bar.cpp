@@ -8,7 +8,8 @@
 
 namespace ink::ui {
 
-WishBar::WishBar(FindFilter& filter, FontListModel& fonts, const Theme& theme, QWidget* parent)
+WishBar::WishBar(FindFilter& filter, FontListModel& fonts, const Theme& theme, bool of_catalogue,
+                 QWidget* parent)
     : QWidget(parent), m_filter(filter), m_fonts(fonts)
 {
     auto* row = new FlowRow(this, 2 * kGrid);
@@ -17,7 +18,8 @@ WishBar::WishBar(FindFilter& filter, FontListModel& fonts, const Theme& theme, Q
     row->addWidget(lead);
     for (int i = 0; i < kFirstWishes; ++i) {
         auto* button = new QPushButton(this);
-        button->setObjectName(QStringLiteral("wish%1").arg(i));
+        button->setObjectName(
+            (of_catalogue ? QStringLiteral("wish%1") : QStringLiteral("shelfWish%1")).arg(i));
         button->setCheckable(true);
         button->setProperty("role", QStringLiteral("wish"));
         button->setFont(theme.text(TextSize::Small));
@@ -25,11 +27,12 @@ WishBar::WishBar(FindFilter& filter, FontListModel& fonts, const Theme& theme, Q
             m_filter.setWish(static_cast<FindWish>(i), is_on);
             emit changed();
         });
-        row->addWidget(button);
+        const bool is_offered = of_catalogue || static_cast<FindWish>(i) != FindWish::AreMine;
+        is_offered ? row->addWidget(button) : button->hide();
         m_wishes[static_cast<std::size_t>(i)] = button;
     }
     m_kinds = new QPushButton(this);
-    m_kinds->setObjectName(QStringLiteral("wishKinds"));
+    m_kinds->setObjectName(of_catalogue ? QStringLiteral("wishKinds") : QStringLiteral("shelfWishKinds"));
     m_kinds->setProperty("role", QStringLiteral("wish"));
     m_kinds->setFont(theme.text(TextSize::Small));
     m_kind_menu = new QMenu(m_kinds);
@@ -50,13 +53,14 @@ WishBar::WishBar(FindFilter& filter, FontListModel& fonts, const Theme& theme, Q
     m_kinds->setMenu(m_kind_menu);
     row->addWidget(m_kinds);
     m_more = new QPushButton(this);
-    m_more->setObjectName(QStringLiteral("wishMore"));
+    m_more->setObjectName(of_catalogue ? QStringLiteral("wishMore") : QStringLiteral("shelfWishMore"));
     m_more->setProperty("role", QStringLiteral("wish"));
     m_more->setFont(theme.text(TextSize::Small));
     m_more_menu = new QMenu(m_more);
     for (int i = kFirstWishes; i < kFindWishes; ++i) {
         auto* action = m_more_menu->addAction(inWords(static_cast<FindWish>(i), m_fonts.job(), m_fonts));
         action->setCheckable(true);
+        action->setVisible(of_catalogue || static_cast<FindWish>(i) < FindWish::CostNothing);
         connect(action, &QAction::toggled, this, [this, i](bool is_on) {
             m_filter.setWish(static_cast<FindWish>(i), is_on);
             showMore();

@@ -18,7 +18,9 @@ class WishBar : public QWidget
 {
     Q_OBJECT
 public:
-    WishBar(FindFilter& filter, FontListModel& fonts, const Theme& theme, QWidget* parent = nullptr);
+    /// `of_catalogue`: also wishes that only make sense beside the fonts of others.
+    WishBar(FindFilter& filter, FontListModel& fonts, const Theme& theme, bool of_catalogue,
+            QWidget* parent = nullptr);
 
     /// Counts and words of the present job.
     void showCounts();

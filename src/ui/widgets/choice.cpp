@@ -1,5 +1,6 @@
 #include "ui/widgets/choice.h"
 
+#include <QAbstractItemView>
 #include <QPainter>
 #include <QStyleOption>
 
@@ -9,6 +10,8 @@ namespace ink::ui {
 namespace {
 constexpr int kGap = 5;
 constexpr int kWedge = 16;
+/// Around the text of the open list.
+constexpr int kListMargin = 24;
 } // namespace
 
 Choice::Choice(const Theme& theme, QWidget* parent, Ground ground)
@@ -16,6 +19,8 @@ Choice::Choice(const Theme& theme, QWidget* parent, Ground ground)
 {
     setFont(theme.text(TextSize::Lead));
     setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Fixed);
+    if (ground == Ground::Paper)
+        connect(this, &QComboBox::currentIndexChanged, this, &QWidget::updateGeometry);
 }
 
 void Choice::addChoice(const QString& text, const QString& detail, const QVariant& value)
@@ -23,6 +28,7 @@ void Choice::addChoice(const QString& text, const QString& detail, const QVarian
     addItem(detail.isEmpty() ? text : text + QLatin1Char(' ') + detail, value);
     setItemData(count() - 1, text, kTextRole);
     setItemData(count() - 1, detail, kDetailRole);
+    view()->setMinimumWidth(std::max(view()->minimumWidth(), textWidth(count() - 1) + kListMargin));
     updateGeometry();
 }
 
@@ -44,6 +50,9 @@ int Choice::textWidth(int index) const
 QSize Choice::sizeHint() const
 {
     int widest = 0;
+    // On paper it is a word among words; on the band a longer choice must not push the others about.
+    if (m_ground == Ground::Paper)
+        return {textWidth(currentIndex()), QFontMetrics(font()).height() + 6};
     for (int i = 0; i < count(); ++i)
         widest = std::max(widest, textWidth(i));
     return {widest, QFontMetrics(font()).height() + 6};

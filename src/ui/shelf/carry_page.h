@@ -1,0 +1,48 @@
+// A carried shelf, read: what came, and where both computers know something different, whose word stands.
+#pragma once
+
+#include "shelf/bundle.h"
+#include "ui/theme.h"
+
+#include <QWidget>
+
+#include <set>
+
+class QLabel;
+class QPushButton;
+class QVBoxLayout;
+
+namespace ink::ui {
+
+class CarryPage : public QWidget
+{
+    Q_OBJECT
+public:
+    explicit CarryPage(const Theme& theme, QWidget* parent = nullptr);
+
+    void showWaiting(const QString& file);
+    void show(const QString& file, const BundleRead& read);
+
+    /// A font's content and what of it, "note" or "rights".
+    using Theirs = std::set<std::pair<std::string, std::string>>;
+
+signals:
+    void backWanted();
+    /// Read the file once more and take theirs for these.
+    void theirsWanted(const QString& file, const ink::ui::CarryPage::Theirs& theirs);
+
+private:
+    void clear();
+    void addConflict(const BundleConflict& conflict);
+
+    const Theme& m_theme;
+    QString m_file;
+    Theirs m_theirs;
+    QLabel* m_title = nullptr;
+    QLabel* m_notes = nullptr;
+    QPushButton* m_take = nullptr;
+    QWidget* m_body = nullptr;
+    QVBoxLayout* m_column = nullptr;
+};
+
+} // namespace ink::ui

@@ -1,0 +1,83 @@
+#include "ui/shelf/document_page.h"
+
+#include "core/base/file_copy.h"
+#include "core/intake/document_text.h"
+#include "shelf/shelf_store.h"
+#include "ui/text.h"
+
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QPlainTextEdit>
+#include <QPushButton>
+#include <QVBoxLayout>
+
+namespace ink::ui {
+namespace {
+
+constexpr quint64 kDocumentSlot = 311;
+
+QString wordsOf(const std::filesystem::path& file, const std::string& name)
+{
+    const auto kind = contentKindOf(firstBytes(file, 4096), name);
+    if (!isDocument(kind))
+        return QObject::tr("It is %1: open it in its own program.").arg(text(inWords(kind)));
+    const auto words = documentText(file, kind);
+    return words ? text(*words) : text(words.error().message());
+}
+
+} // namespace
+
+DocumentPage::DocumentPage(SlotPool& pool, const Theme& theme, std::function<void(const QUrl&)> open_file,
+                           QWidget* parent)
+    : QWidget(parent), m_pool(pool), m_open_file(std::move(open_file))
+{
+    setObjectName(QStringLiteral("page"));
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(kMargin, 2 * kGrid, kMargin, 3 * kGrid);
+    auto* head = new QHBoxLayout;
+    head->setSpacing(3 * kGrid);
+    auto* back = new QPushButton(tr("All my fonts"), this);
+    back->setObjectName(QStringLiteral("documentBack"));
+    back->setProperty("role", QStringLiteral("quiet"));
+    m_title = new QLabel(this);
+    m_title->setObjectName(QStringLiteral("documentTitle"));
+    m_title->setFont(theme.heading(TextSize::Lead));
+    auto* outside = new QPushButton(tr("Open in its own program"), this);
+    outside->setObjectName(QStringLiteral("documentOutside"));
+    head->addWidget(back);
+    head->addWidget(m_title, 1);
+    head->addWidget(outside);
+    column->addLayout(head);
+    m_text = new QPlainTextEdit(this);
+    m_text->setObjectName(QStringLiteral("shelfDocumentText"));
+    m_text->setReadOnly(true);
+    m_text->setTextInteractionFlags(Qt::TextSelectableByMouse | Qt::TextSelectableByKeyboard);
+    column->addWidget(m_text, 1);
+    connect(back, &QPushButton::clicked, this, &DocumentPage::backWanted);
+    connect(outside, &QPushButton::clicked, this, &DocumentPage::openOutside);
+}
+
+void DocumentPage::open(const std::filesystem::path& file, const QString& name)
+{
+    m_file = file;
+    m_name = name;
+    m_title->setText(name);
+    m_text->setAccessibleName(name);
+    m_text->setPlainText(tr("Reading it …"));
+    m_text->setFocus();
+    m_pool.run(kDocumentSlot, 2,
+               [this, file, name = name.toStdString()](const CancelToken&) -> SlotPool::Answer {
+                   return [this, words = wordsOf(file, name)] { m_text->setPlainText(words); };
+               });
+}
+
+void DocumentPage::openOutside()
+{
+    const auto copy = std::filesystem::path(m_copies.path().toStdString()) /
+                      std::filesystem::path(m_name.toStdString()).filename();
+    if (const auto copied = copyFile(m_file, copy, kLargestShelfFile); !copied)
+        return void(emit problem(copied.error()));
+    m_open_file(QUrl::fromLocalFile(text(copy.string())));
+}
+
+} // namespace ink::ui

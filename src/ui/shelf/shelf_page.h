@@ -1,0 +1,141 @@
+// Shelf: what have I got, where is it, and who sees it?
+#pragma once
+
+#include "ui/shelf/carry_page.h"
+#include "ui/shelf/shelf_delegate.h"
+#include "ui/shelf_keeper.h"
+
+#include <QTimer>
+#include <QUrl>
+#include <QWidget>
+
+#include <functional>
+
+class QLabel;
+class QLineEdit;
+class QListView;
+class QPushButton;
+class QStackedWidget;
+
+namespace ink::ui {
+
+class Choice;
+class DocumentPage;
+class HealthPage;
+class SheetPage;
+class ShelfPanel;
+class TwinsPage;
+class WishBar;
+struct TwinsShown;
+
+/// Questions that open a dialog; tests put their answers here. Empty answers mean a changed mind.
+struct ShelfQuestions
+{
+    /// Where to write a file, from a suggested name.
+    std::function<QString(QWidget* parent, const QString& suggested)> save_path;
+    /// A carried shelf to read.
+    std::function<QString(QWidget* parent)> bundle;
+    /// A folder where missing files may lie.
+    std::function<QString(QWidget* parent)> look_in;
+    /// Opens a file in the program that is meant for it.
+    std::function<void(const QUrl& file)> open_file;
+
+    static ShelfQuestions asDialogs();
+};
+
+class ShelfPage : public QWidget
+{
+    Q_OBJECT
+public:
+    enum Place { Collection, TwinsPlace, HealthPlace, SheetPlace, CarryPlace, DocumentPlace };
+
+    ShelfPage(JobModel& job, FontListModel& fonts, ShelfKeeper& shelf, ShelfQuestions questions,
+              const Theme& theme, QWidget* parent = nullptr);
+
+    void show(Place place);
+    void focusList();
+    int shownCount() const { return m_filter.rowCount(); }
+    bool isIdle() const;
+    void showTwins();
+    void showHealth();
+    /// Writes down what is half typed.
+    void keepNote();
+
+signals:
+    void composeWanted();
+    void rightsWanted(int row);
+    void packageWanted();
+    void countChanged();
+    void told(const QString& words);
+    void problem(const ink::Error& error);
+
+protected:
+    void resizeEvent(QResizeEvent* event) override;
+
+private:
+    QWidget* buildCollection();
+    QWidget* buildHead(QWidget* parent);
+    QWidget* buildPlaces(QWidget* parent);
+    QWidget* buildFoot(QWidget* parent);
+    void connectPages();
+    Choice* addChoice(QWidget* parent, const char* name, const QString& spoken);
+    void shelfChanged();
+    void refilter(const std::function<void()>& change);
+    void learn();
+    void showCounts();
+    void showNames();
+    void showPanel();
+    void layoutGrid();
+    std::vector<int> chosenRows() const;
+    /// Those chosen, or all that are shown.
+    std::vector<int> theseRows() const;
+    std::vector<ShelfFont> theseFonts() const;
+    void takeFiles(const QStringList& files);
+    void setInJob(int row);
+    void showKeyMap(int row);
+    void showSpecimen();
+    void makeSpecimen();
+    void lookForMissing(const QString& folder);
+    void carry();
+    void exportForAll();
+    void readCarried(const QString& file, CarryPage::Theirs theirs);
+
+    JobModel& m_job;
+    FontListModel& m_fonts;
+    ShelfKeeper& m_shelf;
+    ShelfQuestions m_questions;
+    const Theme& m_theme;
+    ShelfFilter m_filter;
+    QTimer m_learn_timer;
+    /// Rows whose words are still being made for the specimen.
+    std::vector<int> m_specimen;
+
+    QStackedWidget* m_stack = nullptr;
+    TwinsPage* m_twins = nullptr;
+    HealthPage* m_health = nullptr;
+    SheetPage* m_sheet = nullptr;
+    CarryPage* m_carried = nullptr;
+    DocumentPage* m_document = nullptr;
+
+    QLabel* m_count = nullptr;
+    QLineEdit* m_search = nullptr;
+    Choice* m_order = nullptr;
+    QPushButton* m_forms = nullptr;
+    std::array<QPushButton*, kShelfPlaces> m_places{};
+    Choice* m_set = nullptr;
+    Choice* m_package = nullptr;
+    Choice* m_used = nullptr;
+    Choice* m_taken_in = nullptr;
+    WishBar* m_wishes = nullptr;
+    QListView* m_list = nullptr;
+    ShelfDelegate* m_delegate = nullptr;
+    ShelfPanel* m_panel = nullptr;
+    QWidget* m_empty = nullptr;
+    QLabel* m_empty_text = nullptr;
+    QPushButton* m_take_demo = nullptr;
+    QPushButton* m_carry = nullptr;
+    QPushButton* m_for_all = nullptr;
+    QPushButton* m_specimen_open = nullptr;
+};
+
+} // namespace ink::ui

@@ -1,0 +1,352 @@
+#include "ui/shelf_keeper.h"
+
+#include "shelf/shelf_intake.h"
+#include "ui/measures.h"
+#include "ui/text.h"
+
+#include <QMetaObject>
+
+#include <algorithm>
+#include <map>
+
+namespace ink::ui {
+namespace {
+
+constexpr qsizetype kMostNamed = 6;
+
+/// "Open programs know them after a restart: gimp, inkscape."
+QString restartInWords(const std::vector<OpenProgram>& programs)
+{
+    QStringList names;
+    for (const auto& program : programs)
+        names << text(program.name);
+    if (names.isEmpty())
+        return {};
+    const qsizetype more = names.size() - kMostNamed;
+    const QString shown = names.mid(0, kMostNamed).join(QStringLiteral(", ")) +
+                          (more > 0 ? QObject::tr(" and %1 more").arg(more) : QString());
+    return QObject::tr(" These are open and have to be started again to know it: %1.").arg(shown);
+}
+
+QString namesOf(const ShelfContents& shelf, const ShelfKeeper::Fonts& fonts)
+{
+    if (fonts.size() == 1)
+        for (const auto& font : shelf.fonts())
+            if (font->id == fonts.front())
+                return text(font->readableName());
+    return counted(fonts.size(), "font", "fonts");
+}
+
+QString inWords(const QString& names, const Standing& to)
+{
+    switch (to.state) {
+    case ShelfState::Installed:
+        if (!to.until.empty())
+            return QObject::tr("Installed %1 until %2.").arg(names, text(to.until));
+        return to.project.empty() ? QObject::tr("Installed %1: every program of yours sees it.").arg(names)
+                                  : QObject::tr("Installed %1 for this job.").arg(names);
+    case ShelfState::SetAside:
+        return QObject::tr("Set %1 aside.").arg(names);
+    case ShelfState::OnShelf:
+        return QObject::tr("%1: on the shelf now, only Under Ink sees it.").arg(names);
+    }
+    return {};
+}
+
+Result<void> bring(OpenShelf& shelf, const ShelfFont& font, const Standing& to)
+{
+    if (to.state == ShelfState::Installed) {
+        const auto place = shelf.installer.install(font, to.project, to.until);
+        return place ? Result<void>() : fail(place.error());
+    }
+    if (font.state == ShelfState::Installed)
+        if (auto done = shelf.installer.remove(font); !done)
+            return done;
+    return shelf.store.setAside({font.id}, to.state == ShelfState::SetAside);
+}
+
+Standing standingOf(const ShelfFont& font)
+{
+    return {font.state, font.project, font.until};
+}
+
+/// All of them, or none: those that were moved already go back when one cannot be.
+Result<void> bringAll(OpenShelf& shelf, const std::map<std::int64_t, Standing>& to)
+{
+    const auto fonts = shelf.store.fonts();
+    if (!fonts)
+        return fail(fonts.error());
+    std::vector<ShelfFont> moved;
+    Result<void> done;
+    for (const auto& font : *fonts) {
+        const auto wanted = to.find(font.id);
+        if (wanted == to.end())
+            continue;
+        if (done = bring(shelf, font, wanted->second); !done)
+            break;
+        moved.push_back(font);
+    }
+    if (!done)
+        if (const auto now = shelf.store.fonts())
+            for (const auto& font : moved)
+                if (const auto it = std::ranges::find(*now, font.id, &ShelfFont::id); it != now->end())
+                    static_cast<void>(bring(shelf, *it, standingOf(font)));
+    shelf.installer.refresh();
+    return done;
+}
+
+} // namespace
+
+struct ShelfKeeper::Undoable
+{
+    QString words, words_undone;
+    Change apply, revert;
+    bool shows_restart = false;
+};
+
+/// Pushed once its change was made, so that the first redo has nothing to do.
+class ShelfKeeper::Command : public QUndoCommand
+{
+public:
+    Command(ShelfKeeper& keeper, std::shared_ptr<const Undoable> change)
+        : m_keeper(keeper), m_change(std::move(change))
+    {
+    }
+    void undo() override { m_keeper.undo(m_change); }
+    void redo() override
+    {
+        if (m_is_made)
+            m_keeper.redo(m_change);
+        m_is_made = true;
+    }
+
+private:
+    ShelfKeeper& m_keeper;
+    std::shared_ptr<const Undoable> m_change;
+    bool m_is_made = false;
+};
+
+struct ShelfKeeper::Worker
+{
+    RightsStore rights;
+    std::unique_ptr<ShelfStore> store;
+    std::unique_ptr<Installer> installer;
+
+    Result<OpenShelf> open(const std::filesystem::path& folder, const std::filesystem::path& font_folder,
+                           const CancelToken& cancel)
+    {
+        if (!store) {
+            auto opened = ShelfStore::open(folder);
+            if (!opened)
+                return fail(opened.error());
+            store = std::move(*opened);
+            installer = std::make_unique<Installer>(*store, font_folder);
+        }
+        return OpenShelf{*store, *installer, rights, cancel};
+    }
+};
+
+ShelfKeeper::ShelfKeeper(std::filesystem::path folder, std::filesystem::path font_folder, RightsStore rights,
+                         QUndoStack& undo, QObject* parent)
+    : QObject(parent), m_folder(std::move(folder)), m_font_folder(std::move(font_folder)), m_undo(undo),
+      m_worker(new Worker{std::move(rights), {}, {}})
+{
+    m_pool.setMaxThreadCount(1); // one after the other, as they were asked for
+    run<std::size_t>([](OpenShelf& shelf) { return shelf.installer.removeExpired(today()); },
+                     [this](const Result<std::size_t>& removed) {
+                         if (!removed)
+                             emit problem(removed.error());
+                         else if (*removed > 0)
+                             emit told(tr("Their day is over: %1 taken away from the other programs.")
+                                           .arg(counted(*removed, "font was", "fonts were")));
+                     });
+}
+
+ShelfKeeper::~ShelfKeeper()
+{
+    m_cancel.cancel();
+    m_pool.waitForDone();
+}
+
+void ShelfKeeper::cancel()
+{
+    m_cancel.cancel();
+}
+
+void ShelfKeeper::post(Work work)
+{
+    if (m_pending++ == 0)
+        m_cancel = CancelSource();
+    m_pool.start([this, work = std::move(work), token = m_cancel.token()] {
+        auto shelf = m_worker->open(m_folder, m_font_folder, token);
+        Answer answer = work(shelf ? Result<OpenShelf*>(&*shelf) : fail(shelf.error()));
+        const auto read = [&]() -> Result<std::shared_ptr<const ShelfContents>> {
+            if (!shelf)
+                return fail(shelf.error());
+            auto fonts = shelf->store.fonts();
+            if (!fonts)
+                return fail(fonts.error());
+            return std::make_shared<const ShelfContents>(m_folder, std::move(*fonts));
+        }();
+        QMetaObject::invokeMethod(
+            this,
+            [this, answer = std::move(answer), read] {
+                --m_pending;
+                take(read);
+                answer();
+            },
+            Qt::QueuedConnection);
+    });
+}
+
+void ShelfKeeper::take(const Result<std::shared_ptr<const ShelfContents>>& contents)
+{
+    m_is_known = true;
+    m_refusal = contents ? std::nullopt : std::optional(contents.error());
+    if (contents)
+        m_contents = *contents;
+    emit changed();
+}
+
+void ShelfKeeper::readAgain()
+{
+    post([](const Result<OpenShelf*>&) -> Answer { return [] {}; });
+}
+
+void ShelfKeeper::apply(const Change& change, const QString& words, bool shows_restart, Answer then)
+{
+    post([this, change, words, shows_restart,
+          then = std::move(then)](const Result<OpenShelf*>& shelf) -> Answer {
+        const Result<void> done = shelf ? change(**shelf) : fail(shelf.error());
+        if (!done)
+            return [this, error = done.error()] { emit problem(error); };
+        const QString restart = shows_restart ? restartInWords(programsToRestart()) : QString();
+        return [this, words, restart, then] {
+            emit told(words + restart);
+            if (then)
+                then();
+        };
+    });
+}
+
+void ShelfKeeper::make(Undoable change)
+{
+    auto shared = std::make_shared<const Undoable>(std::move(change));
+    apply(shared->apply, shared->words, shared->shows_restart,
+          [this, shared] { m_undo.push(new Command(*this, shared)); });
+}
+
+void ShelfKeeper::redo(const std::shared_ptr<const Undoable>& change)
+{
+    apply(change->apply, change->words, change->shows_restart, {});
+}
+
+void ShelfKeeper::undo(const std::shared_ptr<const Undoable>& change)
+{
+    apply(change->revert, change->words_undone, change->shows_restart, {});
+}
+
+void ShelfKeeper::move(const Fonts& fonts, const Standing& to)
+{
+    std::map<std::int64_t, Standing> before, after;
+    bool touches_programs = to.state == ShelfState::Installed;
+    for (const auto& font : m_contents->fonts())
+        if (std::ranges::find(fonts, font->id) != fonts.end()) {
+            before[font->id] = standingOf(*font);
+            after[font->id] = to;
+            touches_programs = touches_programs || font->state == ShelfState::Installed;
+        }
+    if (after.empty())
+        return;
+    const QString names = namesOf(*m_contents, fonts);
+    make({inWords(names, to), tr("Undone: %1 as before.").arg(names),
+          [after](OpenShelf& shelf) { return bringAll(shelf, after); },
+          [before](OpenShelf& shelf) { return bringAll(shelf, before); }, touches_programs});
+}
+
+namespace {
+
+/// Of these fonts, those for which a set or tag changes: undoing leaves the others alone.
+template <class Has>
+ShelfKeeper::Fonts changing(const ShelfContents& shelf, const ShelfKeeper::Fonts& fonts, const Has& has,
+                            bool is_wanted)
+{
+    ShelfKeeper::Fonts ids;
+    for (const auto& font : shelf.fonts())
+        if (std::ranges::find(fonts, font->id) != fonts.end() && has(*font) != is_wanted)
+            ids.push_back(font->id);
+    return ids;
+}
+
+} // namespace
+
+void ShelfKeeper::changeSet(const QString& set, const Fonts& fonts, bool is_in)
+{
+    const std::string name = set.simplified().toStdString();
+    const Fonts ids = changing(
+        *m_contents, fonts,
+        [&](const ShelfFont& font) { return std::ranges::find(font.sets, name) != font.sets.end(); }, is_in);
+    if (name.empty() || ids.empty())
+        return;
+    const auto change = [name, ids](bool in) {
+        return [name, ids, in](OpenShelf& shelf) { return shelf.store.changeSet(name, ids, in); };
+    };
+    const QString names = namesOf(*m_contents, ids);
+    const QString in = tr("%1: in the set “%2”.").arg(names, text(name));
+    const QString out = tr("%1: no longer in the set “%2”.").arg(names, text(name));
+    make({is_in ? in : out, is_in ? out : in, change(is_in), change(!is_in)});
+}
+
+void ShelfKeeper::changeTag(const QString& tag, const Fonts& fonts, bool is_tagged)
+{
+    const std::string name = tag.simplified().toStdString();
+    const Fonts ids = changing(
+        *m_contents, fonts,
+        [&](const ShelfFont& font) { return std::ranges::find(font.tags, name) != font.tags.end(); },
+        is_tagged);
+    if (name.empty() || ids.empty())
+        return;
+    const auto change = [name, ids](bool on) {
+        return [name, ids, on](OpenShelf& shelf) { return shelf.store.changeTag(name, ids, on); };
+    };
+    const QString names = namesOf(*m_contents, ids);
+    const QString on = tr("%1: tagged “%2”.").arg(names, text(name));
+    const QString off = tr("%1: no longer tagged “%2”.").arg(names, text(name));
+    make({is_tagged ? on : off, is_tagged ? off : on, change(is_tagged), change(!is_tagged)});
+}
+
+void ShelfKeeper::setNote(std::int64_t font, const QString& note)
+{
+    std::string before;
+    for (const auto& one : m_contents->fonts())
+        if (one->id == font)
+            before = one->note;
+    const std::string after = note.toStdString();
+    if (after == before)
+        return;
+    const auto change = [font](std::string words) {
+        return
+            [font, words = std::move(words)](OpenShelf& shelf) { return shelf.store.setNote(font, words); };
+    };
+    const QString names = namesOf(*m_contents, {font});
+    make({tr("Kept the note on %1.").arg(names), tr("The note on %1 is as before.").arg(names), change(after),
+          change(before)});
+}
+
+void ShelfKeeper::used(const std::string& sha256, const QString& project)
+{
+    const auto font = m_contents->fontWith(sha256);
+    if (!font)
+        return;
+    run<bool>(
+        [id = font->id, name = project.toStdString()](OpenShelf& shelf) -> Result<bool> {
+            const auto done = shelf.store.used(id, name, today());
+            return done ? Result<bool>(true) : fail(done.error());
+        },
+        [this](const Result<bool>& done) {
+            if (!done)
+                emit problem(done.error());
+        });
+}
+
+} // namespace ink::ui
