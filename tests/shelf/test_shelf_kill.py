@@ -83,14 +83,14 @@ class Home:
 
 
 class ShelfKilled(unittest.TestCase):
-    def sweep(self, prepare, command, before, after):
+    def sweep(self, prepare, command, before, after, finished=lambda home: None):
         """Kills the command at its first change, its second, and so on until it comes to its end. `before` and `after` are the states the
-        shelf may be in; the number of points is returned."""
+        shelf may be in; `finished` looks at it once the command was given again. The number of points is returned."""
         with tempfile.TemporaryDirectory() as start:
             prepared = Home(Path(start) / "home")
             prepare(prepared)
             place = Path(start) / "round" # paths are kept in the shelf, so each round has the same place
-            return self.kill_everywhere(lambda: self.copied(prepared, place), command, before, after)
+            return self.kill_everywhere(lambda: self.copied(prepared, place), command, before, after, finished)
 
     @staticmethod
     def copied(prepared, place):
@@ -98,7 +98,7 @@ class ShelfKilled(unittest.TestCase):
         shutil.copytree(prepared.folder, place)
         return Home(place)
 
-    def kill_everywhere(self, make_home, command, before, after):
+    def kill_everywhere(self, make_home, command, before, after, finished=lambda home: None):
         points = 0
         for call in CHANGING:
             n, was_killed = 0, True
@@ -114,6 +114,7 @@ class ShelfKilled(unittest.TestCase):
                 if reached != after:
                     self.assertEqual(again.returncode, 0, again.stderr)
                 self.assertEqual(home.look(), (after, []), f"given again, {where}")
+                finished(home)
             points += n - 1
         return points
 
@@ -134,6 +135,8 @@ class ShelfKilled(unittest.TestCase):
             with sqlite3.connect(home.shelf / "shelf.sqlite") as database:
                 for table in ("motif_tags", "motifs", "motif_collections"):
                     database.execute(f"DROP TABLE {table}")
+                database.execute("DROP TABLE outline_prints")
+                database.execute("ALTER TABLE faces DROP COLUMN info")
                 database.execute("PRAGMA user_version = 1")
         lark = [("Larkmallow", "on-the-shelf")]
         points = self.sweep(older, ["list"], lark, lark)
@@ -146,6 +149,17 @@ class ShelfKilled(unittest.TestCase):
         points = self.sweep(prepare, ["install", "Larkmallow"], [("Larkmallow", "on-the-shelf")], [("Larkmallow", "installed")])
         print(f"installing: {points} points")
         self.assertGreaterEqual(points, 20)
+
+    def test_reading_a_carried_shelf(self):
+        with tempfile.TemporaryDirectory() as folder:
+            other, bundle = Home(Path(folder) / "other"), Path(folder) / "carry.zip"
+            other.shelf_command("add", PACKAGES / "larkmallow.zip")
+            other.shelf_command("set", "Autumn", "Larkmallow")
+            self.assertEqual(other.shelf_command("export", bundle, "Larkmallow").returncode, 0)
+            points = self.sweep(lambda home: home.listed(), ["import", bundle], [], [("Larkmallow", "on-the-shelf")],
+                                lambda home: self.assertEqual(home.listed()[0]["sets"], ["Autumn"]))
+            print(f"reading a carried shelf: {points} points")
+            self.assertGreaterEqual(points, 50)
 
     def test_discarding(self):
         def prepare(home):

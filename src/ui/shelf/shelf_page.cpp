@@ -392,7 +392,6 @@ void ShelfPage::focusList()
 void ShelfPage::refilter(const std::function<void()>& change)
 {
     change();
-    showCounts();
     showPanel();
 }
 
@@ -413,7 +412,6 @@ void ShelfPage::shelfChanged()
 {
     showNames();
     m_filter.look();
-    showCounts();
     showPanel();
 }
 
@@ -471,7 +469,8 @@ void ShelfPage::showCounts()
                "or begin with the fonts that come with Under Ink."));
     else
         m_empty_text->setText(tr("No font is all of this.\nTake one of the wishes back to see more."));
-    const auto these = theseRows().size();
+    const auto chosen = m_list->selectionModel()->selectedIndexes().size();
+    const auto these = chosen > 0 ? chosen : shown;
     m_specimen_open->setText(tr("Specimen of %1").arg(these));
     m_carry->setText(tr("Carry %1…").arg(these));
     m_for_all->setText(tr("For all users…"));
