@@ -159,7 +159,7 @@ int main(int argc, char** argv)
         window.tell(kept.error());
     addFonts(window, arguments);
     openCatalogue(window, arguments);
-    if (arguments.demo_shelf)
+    if (arguments.demo_shelf || !arguments.pictures_folder.empty())
         ink::app::fillDemoShelf(window, demoPackages(), demoFonts().toStdString());
     window.show();
 

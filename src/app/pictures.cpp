@@ -2,6 +2,7 @@
 
 #include "ui/compose/weld_view.h"
 #include "ui/find/find_page.h"
+#include "ui/shelf/shelf_page.h"
 
 #include <QAbstractItemView>
 #include <QApplication>
@@ -26,6 +27,15 @@ void choose(ui::MainWindow& window, const QString& name)
     for (int row = 0; row < list->model()->rowCount(); ++row)
         if (list->model()->index(row, 0).data().toString() == name)
             return list->setCurrentIndex(list->model()->index(row, 0));
+}
+
+void chooseOnShelf(ui::MainWindow& window, const QString& name)
+{
+    auto* list = window.findChild<QAbstractItemView*>(QStringLiteral("shelfList"));
+    for (int row = 0; row < list->model()->rowCount(); ++row)
+        if (list->model()->index(row, 0).data().toString() == name)
+            return list->selectionModel()->setCurrentIndex(list->model()->index(row, 0),
+                                                           QItemSelectionModel::ClearAndSelect);
 }
 
 void waitForRest(ui::MainWindow& window)
@@ -80,9 +90,41 @@ Pictures::Pictures(ui::MainWindow& window, const QDir& folder, const QString& ca
              }
              window.findChild<QAbstractButton*>(QStringLiteral("compareOpen"))->click();
          }},
-        {QStringLiteral("compose"),
+        {QStringLiteral("shelf"),
          [&window] {
              window.findChild<QAbstractButton*>(QStringLiteral("compareBack"))->click();
+             window.openStation(ui::MainWindow::Shelf);
+             waitForRest(window);
+             // Two that every program sees, then one of them beside the collection.
+             for (const char* name : {"Tansy Cord (Version 1.000)", "Hartsorrel Script"}) {
+                 chooseOnShelf(window, QLatin1String(name));
+                 window.findChild<QAbstractButton*>(QStringLiteral("shelfInstall"))->click();
+                 waitForRest(window);
+             }
+             chooseOnShelf(window, QStringLiteral("Hartsorrel Script"));
+         }},
+        {QStringLiteral("shelf-other-letters"),
+         [toggle] { toggle("shelfForms", true); }},
+        {QStringLiteral("shelf-key-map"),
+         [&window, toggle] {
+             toggle("shelfForms", false);
+             chooseOnShelf(window, QStringLiteral("Stallholder Bits"));
+             window.findChild<QAbstractButton*>(QStringLiteral("shelfKeyMap"))->click();
+         }},
+        {QStringLiteral("shelf-twins"),
+         [&window] {
+             window.findChild<QAbstractButton*>(QStringLiteral("sheetBack"))->click();
+             window.shelfPage().showTwins();
+         }},
+        {QStringLiteral("shelf-health"),
+         [&window] {
+             window.findChild<QAbstractButton*>(QStringLiteral("twinsBack"))->click();
+             window.shelfPage().showHealth();
+         }},
+        {QStringLiteral("compose"),
+         [&window] {
+             window.findChild<QAbstractButton*>(QStringLiteral("healthBack"))->click();
+             window.openStation(ui::MainWindow::Find);
              choose(window, QStringLiteral("Hartsorrel Script"));
              window.openStation(ui::MainWindow::Compose);
          }},

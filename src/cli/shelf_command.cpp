@@ -3,6 +3,7 @@
 
 #include "core/base/user_folders.h"
 #include "shelf/install_package.h"
+#include "shelf/open_programs.h"
 #include "shelf/shelf_intake.h"
 #include "shelf/shelf_report.h"
 

@@ -8,12 +8,7 @@
 #include "shelf/change_lock.h"
 
 #include <algorithm>
-#include <charconv>
 #include <chrono>
-#include <fstream>
-
-#include <sys/stat.h>
-#include <unistd.h>
 
 namespace ink {
 namespace {
@@ -163,38 +158,6 @@ void Installer::refresh() const
     using namespace std::chrono_literals;
     // Without it fontconfig finds out by itself, only later.
     static_cast<void>(detail::runProgram({"fc-cache", m_folder.parent_path().string()}, 60s, 1 << 16));
-}
-
-std::vector<OpenProgram> programsToRestart(const fs::path& proc)
-{
-    std::vector<OpenProgram> programs;
-    std::error_code problem;
-    for (fs::directory_iterator it(proc, problem), end; !problem && it != end; it.increment(problem)) {
-        const std::string name = it->path().filename().string();
-        OpenProgram program;
-        const auto read = std::from_chars(name.data(), name.data() + name.size(), program.process);
-        if (read.ec != std::errc{} || read.ptr != name.data() + name.size() || program.process == ::getpid())
-            continue;
-        struct stat owner
-        {
-        };
-        if (::stat(it->path().c_str(), &owner) != 0 || owner.st_uid != ::getuid())
-            continue;
-        std::ifstream maps(it->path() / "maps");
-        bool has_fonts = false;
-        for (std::string line; !has_fonts && std::getline(maps, line);)
-            has_fonts = line.find("/libfontconfig.so") != std::string::npos ||
-                        line.find("/libfreetype.so") != std::string::npos;
-        if (!has_fonts)
-            continue;
-        std::ifstream comm(it->path() / "comm");
-        std::getline(comm, program.name);
-        if (!program.name.empty() &&
-            std::ranges::find(programs, program.name, &OpenProgram::name) == programs.end())
-            programs.push_back(std::move(program));
-    }
-    std::ranges::sort(programs, {}, &OpenProgram::name);
-    return programs;
 }
 
 } // namespace ink

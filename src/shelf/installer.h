@@ -43,14 +43,4 @@ private:
     std::filesystem::path m_folder;
 };
 
-struct OpenProgram
-{
-    int process = 0;
-    std::string name;
-};
-
-/// Programs of this person that have a font library mapped, and so know only the fonts of the time when they
-/// were started. By name, each once. Source: proc(5), maps and comm.
-std::vector<OpenProgram> programsToRestart(const std::filesystem::path& proc = "/proc");
-
 } // namespace ink

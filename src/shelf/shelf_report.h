@@ -3,6 +3,7 @@
 
 #include "shelf/bundle.h"
 #include "shelf/installer.h"
+#include "shelf/open_programs.h"
 #include "shelf/shelf_health.h"
 #include "shelf/shelf_store.h"
 #include "shelf/twins.h"

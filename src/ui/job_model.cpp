@@ -44,7 +44,20 @@ JobModel::JobModel(Job job, QObject* parent) : QObject(parent), m_job(std::move(
 void JobModel::assign(const Job& job)
 {
     m_job = job;
+    for (auto moved = m_moved_fonts.find(m_job.font.path); moved != m_moved_fonts.end();
+         moved = m_moved_fonts.find(m_job.font.path))
+        m_job.font.path = moved->second;
     emit changed();
+}
+
+void JobModel::fontMoved(const std::string& before, const std::string& after)
+{
+    m_moved_fonts.erase(after); // it may have come back
+    if (before == after)
+        return;
+    m_moved_fonts[before] = after;
+    if (m_job.font.path == before)
+        assign(Job(m_job));
 }
 
 template <class Change>

@@ -6,6 +6,9 @@
 #include <QObject>
 #include <QUndoStack>
 
+#include <map>
+#include <string>
+
 namespace ink::ui {
 
 class JobModel : public QObject
@@ -29,6 +32,8 @@ public:
     void setMirrored(bool is_mirrored);
     void setTracking(double tracking_em);
     void setFont(FontRef font);
+    /// A font file lies elsewhere now: the job, and the jobs that undo goes back to, follow it.
+    void fontMoved(const std::string& before, const std::string& after);
     /// Of the job's process.
     void setLimits(const ProcessLimits& limits);
     /// Ends a run of changes: what follows undoes on its own.
@@ -44,6 +49,7 @@ private:
     void assign(const Job& job);
 
     Job m_job;
+    std::map<std::string, std::string> m_moved_fonts;
     QUndoStack m_undo;
     int m_run = 0;
 };

@@ -431,7 +431,7 @@ void MainWindow::moveInbox()
             if (!moved)
                 return tell(moved.error());
             for (const auto& [before, after] : *moved)
-                m_fonts.replaceFile(before, after);
+                m_fonts.moveFile(before, after);
         });
 }
 

@@ -1,5 +1,6 @@
 #include "ui/shelf_keeper.h"
 
+#include "shelf/open_programs.h"
 #include "shelf/shelf_intake.h"
 #include "ui/measures.h"
 #include "ui/text.h"
@@ -25,7 +26,7 @@ QString restartInWords(const std::vector<OpenProgram>& programs)
     const qsizetype more = names.size() - kMostNamed;
     const QString shown = names.mid(0, kMostNamed).join(QStringLiteral(", ")) +
                           (more > 0 ? QObject::tr(" and %1 more").arg(more) : QString());
-    return QObject::tr(" These are open and have to be started again to know it: %1.").arg(shown);
+    return QObject::tr(" These are open and see the change once they are started again: %1.").arg(shown);
 }
 
 QString namesOf(const ShelfContents& shelf, const ShelfKeeper::Fonts& fonts)
@@ -43,7 +44,7 @@ QString inWords(const QString& names, const Standing& to)
     case ShelfState::Installed:
         if (!to.until.empty())
             return QObject::tr("Installed %1 until %2.").arg(names, text(to.until));
-        return to.project.empty() ? QObject::tr("Installed %1: every program of yours sees it.").arg(names)
+        return to.project.empty() ? QObject::tr("Installed %1, for every program of yours.").arg(names)
                                   : QObject::tr("Installed %1 for this job.").arg(names);
     case ShelfState::SetAside:
         return QObject::tr("Set %1 aside.").arg(names);

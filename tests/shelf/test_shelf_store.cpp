@@ -1,5 +1,6 @@
 #include "core/base/digest.h"
 #include "shelf/installer.h"
+#include "shelf/open_programs.h"
 #include "shelf/schema.h"
 #include "shelf/shelf_health.h"
 #include "shelf/shelf_intake.h"
@@ -10,6 +11,8 @@
 #include <atomic>
 #include <map>
 #include <thread>
+
+#include <unistd.h>
 
 using namespace ink;
 namespace fs = std::filesystem;
@@ -441,10 +444,20 @@ void TestShelfStore::programsAreFoundByTheirFontLibrary()
     add("103", "shell", "7f01-7f02 r-xp 0 08:01 1 /usr/lib/x86_64-linux-gnu/libc.so.6\n");
     add("104", "drawing", "7f01-7f02 r-xp 0 08:01 1 /usr/lib/x86_64-linux-gnu/libfreetype.so.6\n");
     add("self", "not a number", with);
-    const auto programs = programsToRestart(proc.path());
-    QCOMPARE(programs.size(), std::size_t(2));
-    QCOMPARE(programs[0].name, std::string("drawing"));
-    QCOMPARE(programs[1].name, std::string("writer"));
+    add("105", "Xorg", with);
+    add("106", "our-helper", with);
+    proc.write("106/status", "Name:\tour-helper\nPPid:\t" + std::to_string(::getpid()) + "\n");
+    add("107", "sheets-3.2", with);
+    fs::create_symlink("/opt/sheets/bin/sheets-3.2", proc.path() / "107" / "exe");
+    const test::TempFolder menus;
+    menus.write("sheets.desktop", "[Desktop Entry]\nType=Application\nName=Sheets and Tables\nName[de]=Tabellen\n"
+                                  "Exec=/opt/sheets/bin/sheets-3.2 --new %U\n[Desktop Action new]\nName=New\nExec=other\n");
+    menus.write("writer.desktop", "[Desktop Entry]\nName=Letters\nExec=env LANG=C writer %f\n");
+    menus.write("broken.desktop", "Exec");
+    std::vector<std::string> names;
+    for (const auto& program : programsToRestart(proc.path(), {menus.path(), menus.path() / "none"}))
+        names.push_back(program.name);
+    QVERIFY(names == (std::vector<std::string>{"Letters", "Sheets and Tables", "drawing"}));
 }
 
 void TestShelfStore::motifsHaveTheirTables()

@@ -13,6 +13,7 @@
 #include <QPlainTextEdit>
 #include <QProcess>
 #include <QPushButton>
+#include <QScrollArea>
 
 #include <poppler-document.h>
 #include <poppler-page-renderer.h>
@@ -624,6 +625,14 @@ void TestShelf::documentsAreOpened()
     QVERIFY(copy.readAll().startsWith("%PDF"));
     f.press("documentBack");
     QVERIFY(f.list()->isVisible());
+    // A picture is shown as one.
+    f.take(packageFile("stallholder-bits.zip"));
+    f.choose({"Stallholder Bits"});
+    for (auto* button : f.window->findChildren<QAbstractButton*>("shelfDocument"))
+        if (button->text().endsWith("preview.png") || button->text().endsWith("keymap.png"))
+            QTest::keyClick(button, Qt::Key_Space);
+    QVERIFY(QTest::qWaitFor([&] { return f.find<QWidget>("documentPicture")->isVisible(); }, 5000));
+    QVERIFY(!f.find<QScrollArea>("documentPicture")->findChild<QLabel*>()->pixmap().isNull());
 }
 
 void TestShelf::theKeyMapSheetGoesToPaper()

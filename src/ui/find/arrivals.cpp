@@ -11,9 +11,9 @@ constexpr int kMostOffered = 3;
 
 } // namespace
 
-Arrivals::Arrivals(FontListModel& fonts, CatalogueClient& catalogue, ShelfKeeper& shelf,
+Arrivals::Arrivals(JobModel& job, FontListModel& fonts, CatalogueClient& catalogue, ShelfKeeper& shelf,
                    std::filesystem::path inbox, QString downloads, const Theme& theme, QWidget* parent)
-    : QObject(parent), m_fonts(fonts), m_catalogue(catalogue), m_inbox(std::move(inbox)),
+    : QObject(parent), m_job(job), m_fonts(fonts), m_catalogue(catalogue), m_inbox(std::move(inbox)),
       m_downloads(std::move(downloads)), m_intake(new IntakePage(fonts.fits().pool(), shelf, theme, parent)),
       m_transfers(
           new Transfers(catalogue, QString::fromStdString((m_inbox / "packages").string()), theme, parent))
@@ -73,7 +73,10 @@ void Arrivals::took(const std::vector<std::string>& digests, const QString& list
                     const std::vector<ReplacedFont>& replaced)
 {
     for (const auto& [before, after] : replaced)
-        m_fonts.replaceFile(before, after);
+        if (FontRef font = m_job.job().font; font.path == before.string()) { // undo goes back to the old one
+            font.path = after.string();
+            m_job.setFont(font);
+        }
     const auto& store = m_fonts.rightsReader().store();
     if (!listing.isEmpty())
         for (const auto& sha256 : digests)

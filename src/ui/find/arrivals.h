@@ -17,7 +17,7 @@ class Arrivals : public QObject
 public:
     /// Packages lie under `inbox`/packages, what is taken out of them goes to the shelf. `downloads` is the
     /// person's download folder, empty when there is none. Makes both widgets as children of `parent`.
-    Arrivals(FontListModel& fonts, CatalogueClient& catalogue, ShelfKeeper& shelf,
+    Arrivals(JobModel& job, FontListModel& fonts, CatalogueClient& catalogue, ShelfKeeper& shelf,
              std::filesystem::path inbox, QString downloads, const Theme& theme, QWidget* parent);
 
     IntakePage* intake() { return m_intake; }
@@ -44,6 +44,7 @@ private:
     std::vector<OwnedFont> owned() const;
     QSettings settings() const;
 
+    JobModel& m_job;
     FontListModel& m_fonts;
     CatalogueClient& m_catalogue;
     std::filesystem::path m_inbox;

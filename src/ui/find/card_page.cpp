@@ -45,6 +45,22 @@ private:
     std::function<void(const Result<void>&)> m_saved;
 };
 
+/// The picture that came with a font, on the shelf or beside it; empty when there is none.
+QString packagePicture(const FontListModel& fonts, int row)
+{
+    if (const auto* shelf = fonts.shelf(row)) {
+        for (const auto& document : shelf->documents)
+            if (const auto file = fonts.shelfContents()->fileOf(document.sha256);
+                isPicture(contentKindOf(firstBytes(file, 4096), document.name)))
+                return text(file.string());
+        return {};
+    }
+    const QDir folder(text(fonts.entry(row).path.parent_path().string()));
+    const auto pictures = folder.entryInfoList(
+        {QStringLiteral("*.png"), QStringLiteral("*.jpg"), QStringLiteral("*.jpeg")}, QDir::Files);
+    return pictures.isEmpty() ? QString() : pictures.front().absoluteFilePath();
+}
+
 } // namespace
 
 std::string swashFeatures(const FitMarks& marks, const std::string& words)
@@ -553,15 +569,16 @@ void CardPage::showPackage()
     }
     const auto& entry = m_fonts.entry(m_row);
     m_picture->clear();
-    const QDir folder(text(entry.path.parent_path().string()));
-    const auto pictures = folder.entryInfoList(
-        {QStringLiteral("*.png"), QStringLiteral("*.jpg"), QStringLiteral("*.jpeg")}, QDir::Files);
-    if (!pictures.isEmpty() && pictures.front().size() < kLargestPicture)
-        if (QFile file(pictures.front().absoluteFilePath()); file.open(QIODevice::ReadOnly))
-            showPicture(file.readAll());
+    const auto picture = packagePicture(m_fonts, m_row);
+    if (QFile file(picture); !picture.isEmpty() && file.size() < kLargestPicture && file.open(QIODevice::ReadOnly))
+        showPicture(file.readAll());
+    const auto* shelf = m_fonts.shelf(m_row);
     QString html = QStringLiteral("<h3>%1</h3><p>%2</p>")
-                       .arg(text(entry.path.filename().string()).toHtmlEscaped(),
-                            text(entry.path.parent_path().string()).toHtmlEscaped());
+                       .arg(m_fonts.fileName(m_row).toHtmlEscaped(),
+                            (shelf ? shelf->package.empty() ? tr("on the shelf")
+                                                            : tr("from %1").arg(text(shelf->package))
+                                   : text(entry.path.parent_path().string()))
+                                .toHtmlEscaped());
     if (const auto* rights = m_fonts.rights(m_row)) {
         html += QStringLiteral("<p><b>%1</b></p><table cellspacing='6'>").arg(tr("What speaks of it"));
         for (const auto& evidence : rights->dossier.evidence)

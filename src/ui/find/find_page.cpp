@@ -42,7 +42,7 @@ FindPage::FindPage(FindServices services, const Theme& theme, QWidget* parent)
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(0);
-    m_arrivals = new Arrivals(m_fonts, m_services.catalogue, m_services.shelf, m_services.inbox,
+    m_arrivals = new Arrivals(m_job, m_fonts, m_services.catalogue, m_services.shelf, m_services.inbox,
                               m_services.downloads, theme, this);
     m_stack = new QStackedWidget(this);
     auto* list_page = new QWidget(m_stack);
@@ -445,6 +445,10 @@ void FindPage::changeFonts(const std::function<void()>& change)
         change();
         m_filter.look();
     });
+    // Rows came in above it.
+    if (const auto current = m_list->currentIndex();
+        current.isValid() && !m_list->viewport()->rect().contains(m_list->visualRect(current)))
+        m_list->scrollTo(current, QAbstractItemView::PositionAtTop);
 }
 
 void FindPage::toggleCompared()

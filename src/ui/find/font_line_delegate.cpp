@@ -49,7 +49,7 @@ QString originInWords(FontOrigin origin)
     case FontOrigin::Dropped:
         return QObject::tr("dropped in");
     case FontOrigin::TakenIn:
-        return QObject::tr("taken in");
+        return QObject::tr("on the shelf");
     case FontOrigin::System:
         return QObject::tr("installed on this computer");
     }

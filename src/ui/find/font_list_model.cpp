@@ -75,6 +75,11 @@ QString FontListModel::name(int row) const
     return r.qualifier.isEmpty() ? name : tr("%1 (%2)").arg(name, r.qualifier);
 }
 
+QString FontListModel::fileName(int row) const
+{
+    return QString::fromStdString(shelf(row) ? shelf(row)->file_name : entry(row).path.filename().string());
+}
+
 int FontListModel::stylesOf(int row) const
 {
     if (isListing(row))
@@ -116,7 +121,7 @@ void FontListModel::addEntries(const std::vector<FontEntry>& entries)
     for (const auto& entry : entries) {
         if (const auto own = m_shelf_faces.find(faceKeyOf(entry.info));
             entry.origin == FontOrigin::Demo && own != m_shelf_faces.end())
-            replaceFile(entry.path, own->second);
+            moveFile(entry.path, own->second);
         else if (m_known.insert(keyOf(refOf(entry))).second)
             added.push_back(rowFor(entry, nullptr));
     }
@@ -160,6 +165,7 @@ void FontListModel::removeRowsIf(const Gone& isGone)
 
 void FontListModel::setShelf(const std::shared_ptr<const ShelfContents>& shelf)
 {
+    m_shelf = shelf;
     m_rights->setShelf(shelf);
     removeRowsIf([&](const Row& r) { return r.shelf && !shelf->fontAt(r.entry.path); });
     for (auto& row : m_rows) {
@@ -193,7 +199,7 @@ void FontListModel::setShelf(const std::shared_ptr<const ShelfContents>& shelf)
             doubles.push_back(row.entry.path);
     for (const auto& path : doubles)
         if (const int row = rowOfFile(path); row >= 0)
-            replaceFile(path, m_shelf_faces.at(faceKeyOf(entry(row).info)));
+            moveFile(path, m_shelf_faces.at(faceKeyOf(entry(row).info)));
     if (!m_rows.empty())
         emit dataChanged(index(0), index(rowCount() - 1));
     emit learned();
@@ -283,13 +289,10 @@ void FontListModel::removeListings()
     endRemoveRows();
 }
 
-void FontListModel::replaceFile(const std::filesystem::path& before, const std::filesystem::path& after)
+void FontListModel::moveFile(const std::filesystem::path& before, const std::filesystem::path& after)
 {
     removeRowsIf([&](const Row& r) { return !r.listing && !r.shelf && r.entry.path == before; });
-    if (FontRef font = m_job.job().font; font.path == before.string()) {
-        font.path = after.string();
-        m_job.setFont(font);
-    }
+    m_job.fontMoved(before.string(), after.string());
 }
 
 int FontListModel::rowOf(const FontRef& font) const

@@ -41,8 +41,8 @@ public:
     void removeListings();
     /// What is on the shelf now: its fonts join the list or leave it.
     void setShelf(const std::shared_ptr<const ShelfContents>& shelf);
-    /// A file gave way to another: a job that was set in it is set in the new one.
-    void replaceFile(const std::filesystem::path& before, const std::filesystem::path& after);
+    /// A file lies elsewhere now, and so does the font of the job.
+    void moveFile(const std::filesystem::path& before, const std::filesystem::path& after);
 
     bool isListing(int row) const { return at(row).listing != nullptr; }
     const FontEntry& entry(int row) const { return at(row).entry; }
@@ -51,6 +51,8 @@ public:
     const ShelfFont* shelf(int row) const { return at(row).shelf.get(); }
     bool isSetAside(int row) const { return shelf(row) && shelf(row)->state == ShelfState::SetAside; }
     QString name(int row) const;
+    /// As it was called when it came; on the shelf, files have other names.
+    QString fileName(int row) const;
     /// What a search looks at, in small letters: the name, and of a listing its foundry and tags.
     const QString& searchText(int row) const { return at(row).search_text; }
     /// What the catalogue asks for it, as a number of whatever money; what is here costs nothing any more.
@@ -83,6 +85,8 @@ public:
     void askForAll(int most);
 
     FitService& fits() { return m_fits; }
+    /// As it was told the last time; null before.
+    const ShelfContents* shelfContents() const { return m_shelf.get(); }
     FontRightsReader& rightsReader() { return *m_rights; }
     const Job& job() const { return m_job.job(); }
 
@@ -122,6 +126,7 @@ private:
     JobModel& m_job;
     FitService& m_fits;
     std::shared_ptr<FontRightsReader> m_rights;
+    std::shared_ptr<const ShelfContents> m_shelf;
     std::vector<Row> m_rows;
     std::unordered_set<std::string> m_known;
     /// Files of the shelf by the face they hold.

@@ -142,7 +142,7 @@ void FontPanel::showFacts()
               << text(entry.info.version);
         if (entry.info.is_picture_font)
             facts.append(tr("pictures on the keys"));
-        more = text(entry.path.filename().string()) + QStringLiteral(", ") + originInWords(entry.origin);
+        more = m_fonts.fileName(m_row) + QStringLiteral(", ") + originInWords(entry.origin);
     }
     facts.removeAll(QString());
     QStringList lines{facts.join(QStringLiteral(" · ")), more};

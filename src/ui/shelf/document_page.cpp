@@ -6,9 +6,11 @@
 #include "ui/text.h"
 
 #include <QHBoxLayout>
+#include <QImage>
 #include <QLabel>
 #include <QPlainTextEdit>
 #include <QPushButton>
+#include <QScrollArea>
 #include <QVBoxLayout>
 
 namespace ink::ui {
@@ -53,6 +55,11 @@ DocumentPage::DocumentPage(SlotPool& pool, const Theme& theme, std::function<voi
     m_text->setReadOnly(true);
     m_text->setTextInteractionFlags(Qt::TextSelectableByMouse | Qt::TextSelectableByKeyboard);
     column->addWidget(m_text, 1);
+    m_picture = new QScrollArea(this);
+    m_picture->setObjectName(QStringLiteral("documentPicture"));
+    m_picture->setAlignment(Qt::AlignHCenter);
+    m_picture->hide();
+    column->addWidget(m_picture, 1);
     connect(back, &QPushButton::clicked, this, &DocumentPage::backWanted);
     connect(outside, &QPushButton::clicked, this, &DocumentPage::openOutside);
 }
@@ -63,12 +70,29 @@ void DocumentPage::open(const std::filesystem::path& file, const QString& name)
     m_name = name;
     m_title->setText(name);
     m_text->setAccessibleName(name);
-    m_text->setPlainText(tr("Reading it …"));
+    m_picture->setAccessibleName(name);
+    show(tr("Reading it …"), {});
     m_text->setFocus();
     m_pool.run(kDocumentSlot, 2,
                [this, file, name = name.toStdString()](const CancelToken&) -> SlotPool::Answer {
-                   return [this, words = wordsOf(file, name)] { m_text->setPlainText(words); };
+                   if (isPicture(contentKindOf(firstBytes(file, 4096), name)))
+                       if (const QImage picture(text(file.string())); !picture.isNull())
+                           return [this, picture] { show({}, picture); };
+                   return [this, words = wordsOf(file, name)] { show(words, {}); };
                });
+}
+
+void DocumentPage::show(const QString& words, const QImage& picture)
+{
+    m_text->setPlainText(words);
+    m_text->setVisible(picture.isNull());
+    m_picture->setVisible(!picture.isNull());
+    if (picture.isNull())
+        return;
+    auto* label = new QLabel(m_picture);
+    label->setPixmap(QPixmap::fromImage(picture));
+    m_picture->setWidget(label);
+    m_picture->setFocus();
 }
 
 void DocumentPage::openOutside()

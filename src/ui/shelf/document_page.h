@@ -14,6 +14,7 @@
 
 class QLabel;
 class QPlainTextEdit;
+class QScrollArea;
 
 namespace ink::ui {
 
@@ -33,6 +34,7 @@ signals:
 
 private:
     void openOutside();
+    void show(const QString& words, const QImage& picture);
 
     SlotPool& m_pool;
     std::function<void(const QUrl&)> m_open_file;
@@ -42,6 +44,8 @@ private:
     QTemporaryDir m_copies;
     QLabel* m_title = nullptr;
     QPlainTextEdit* m_text = nullptr;
+    /// Instead of the text, for a key map or preview that is a picture.
+    QScrollArea* m_picture = nullptr;
 };
 
 } // namespace ink::ui

@@ -251,6 +251,8 @@ std::vector<KeyCell> keyCellsOf(const FontFace& face, const std::vector<std::uin
     cells.reserve(map.characters.size() + map.without_key.size());
     for (const auto* glyphs : {&map.characters, &map.without_key})
         for (const auto& glyph : *glyphs) {
+            const QString key =
+                glyph.character == 0 ? QString() : QString::fromStdString(keyName(glyph.character));
             const QString code = glyph.character == 0
                                      ? QObject::tr("no key")
                                      : QStringLiteral("U+%1")
@@ -258,9 +260,7 @@ std::vector<KeyCell> keyCellsOf(const FontFace& face, const std::vector<std::uin
                                            .toUpper();
             cells.push_back({toPainterPath(transformed(face.glyphOutline(glyph.glyph_id),
                                                        Affine{scale, 0, 0, scale, 0, 0})),
-                             glyph.character == 0 || isPrivateUse(glyph.character)
-                                 ? QString()
-                                 : QString::fromStdString(keyName(glyph.character)),
+                             key.startsWith(QLatin1String("U+")) ? QString() : key, // the code stands beside it
                              QString::fromStdString(glyph.name), code,
                              std::ranges::find(others_marks, glyph.glyph_id) != others_marks.end()});
         }

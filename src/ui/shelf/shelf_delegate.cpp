@@ -41,7 +41,7 @@ void ShelfDelegate::setWordsHeight(double height)
     // In whole steps, so that the boards do not move with every font that arrives.
     constexpr double kStep = 8.0;
     m_words_height =
-        m_theme.textScale() * std::clamp(std::ceil(height / kStep) * kStep, kLeastWords, kMostWords);
+        std::clamp(std::ceil(height / kStep) * kStep, kLeastWords, kMostWords * m_theme.textScale());
 }
 
 int ShelfDelegate::heightOfItem() const

@@ -96,15 +96,12 @@ ShelfPage::ShelfPage(JobModel& job, FontListModel& fonts, ShelfKeeper& shelf, Sh
     m_learn_timer.setInterval(kLearn_ms);
     connect(&m_learn_timer, &QTimer::timeout, this, &ShelfPage::learn);
     connectPages();
-    connect(&m_fonts, &FontListModel::learned, this, [this] {
-        if (!m_learn_timer.isActive())
-            m_learn_timer.start();
-    });
-    connect(&m_fonts, &QAbstractItemModel::rowsInserted, this, [this] { m_learn_timer.start(); });
+    connect(&m_fonts, &FontListModel::learned, this, &ShelfPage::learnSoon);
+    connect(&m_fonts, &QAbstractItemModel::rowsInserted, this, &ShelfPage::learnSoon);
     connect(&m_shelf, &ShelfKeeper::changed, this, &ShelfPage::shelfChanged);
     connect(&m_job, &JobModel::changed, this, [this] {
         m_panel->setProject(text(m_job.job().words).simplified());
-        m_learn_timer.start();
+        learnSoon();
     });
     m_panel->setProject(text(m_job.job().words).simplified());
     shelfChanged();
@@ -265,6 +262,12 @@ QWidget* ShelfPage::buildHead(QWidget* parent)
     m_forms->setCheckable(true);
     m_forms->setProperty("role", QStringLiteral("wish"));
     m_forms->setFont(m_theme.text(TextSize::Small));
+    m_narrow = new QPushButton(tr("narrow down"), holder);
+    m_narrow->setObjectName(QStringLiteral("shelfNarrow"));
+    m_narrow->setCheckable(true);
+    m_narrow->setProperty("role", QStringLiteral("wish"));
+    m_narrow->setFont(m_theme.text(TextSize::Small));
+    connect(m_narrow, &QPushButton::toggled, this, &ShelfPage::layoutHead);
     m_used = addChoice(holder, "shelfUsedChoice", tr("Last used"));
     m_used->addChoice(tr("used at any time"), {}, static_cast<int>(ShelfSpan::AnyTime));
     m_used->addChoice(tr("used this month"), {}, static_cast<int>(ShelfSpan::ThisMonth));
@@ -277,10 +280,11 @@ QWidget* ShelfPage::buildHead(QWidget* parent)
     m_taken_in->addChoice(tr("taken in this year"), {}, static_cast<int>(ShelfSpan::ThisYear));
     m_taken_in->addChoice(tr("taken in longer ago"), {}, static_cast<int>(ShelfSpan::LongAgo));
     for (QWidget* widget :
-         std::initializer_list<QWidget*>{m_count, m_search, m_order, m_used, m_taken_in, m_forms})
+         std::initializer_list<QWidget*>{m_count, m_search, m_order, m_narrow, m_used, m_taken_in, m_forms})
         first->addWidget(widget);
     column->addWidget(holder);
-    column->addWidget(buildPlaces(head));
+    m_place_row = buildPlaces(head);
+    column->addWidget(m_place_row);
     m_wishes = new WishBar(m_filter, m_fonts, m_theme, false, head);
     m_wishes->setObjectName(QStringLiteral("shelfWishes"));
     column->addWidget(m_wishes);
@@ -395,8 +399,23 @@ void ShelfPage::refilter(const std::function<void()>& change)
     showPanel();
 }
 
+void ShelfPage::learnSoon()
+{
+    m_has_to_learn = true;
+    if (isVisible() && !m_learn_timer.isActive())
+        m_learn_timer.start();
+}
+
+void ShelfPage::showEvent(QShowEvent* event)
+{
+    QWidget::showEvent(event);
+    if (m_has_to_learn)
+        learnSoon();
+}
+
 void ShelfPage::learn()
 {
+    m_has_to_learn = false;
     if (m_filter.needsMarks()) {
         m_fonts.askForAll(kMostAhead);
         m_filter.look();
@@ -413,6 +432,7 @@ void ShelfPage::shelfChanged()
     showNames();
     m_filter.look();
     showPanel();
+    learnSoon();
 }
 
 /// Sets and packages that there are now; what was chosen stays.
@@ -439,8 +459,7 @@ void ShelfPage::showNames()
     fill(m_package, tr("from any package"), tr("from %1"), packages);
     m_filter.setSet(m_set->currentData().toString());
     m_filter.setPackage(m_package->currentData().toString());
-    m_used->setVisible(!m_shelf.contents()->fonts().empty());
-    m_taken_in->setVisible(!m_shelf.contents()->fonts().empty());
+    layoutHead();
 }
 
 void ShelfPage::showCounts()
@@ -487,7 +506,7 @@ void ShelfPage::showPanel()
 
 void ShelfPage::layoutGrid()
 {
-    const int width = m_list->viewport()->width();
+    const int width = m_list->viewport()->width() - 2; // as wide as the list, the first would be put below it
     const int columns = std::max(1, width / m_theme.scaled(270));
     // As high as the words in most fonts get at this width.
     std::vector<double> heights;
@@ -509,8 +528,22 @@ void ShelfPage::resizeEvent(QResizeEvent* event)
 {
     QWidget::resizeEvent(event);
     m_panel->setFixedWidth(std::min(m_theme.scaled(310), width() * 3 / 10));
+    layoutHead();
     // The list has its width only once the panel has.
     QTimer::singleShot(0, this, &ShelfPage::layoutGrid);
+}
+
+/// The words come first: in large text or a small window, the filters wait behind a button.
+void ShelfPage::layoutHead()
+{
+    const bool has_room = height() > m_theme.scaled(560);
+    m_narrow->setVisible(!has_room);
+    const bool is_shown = has_room || m_narrow->isChecked();
+    for (QWidget* widget : std::initializer_list<QWidget*>{m_place_row, m_wishes, m_forms})
+        widget->setVisible(is_shown);
+    const bool has_dates = is_shown && !m_shelf.contents()->fonts().empty();
+    m_used->setVisible(has_dates);
+    m_taken_in->setVisible(has_dates);
 }
 
 std::vector<int> ShelfPage::chosenRows() const

@@ -71,6 +71,7 @@ signals:
 
 protected:
     void resizeEvent(QResizeEvent* event) override;
+    void showEvent(QShowEvent* event) override;
 
 private:
     QWidget* buildCollection();
@@ -81,11 +82,14 @@ private:
     Choice* addChoice(QWidget* parent, const char* name, const QString& spoken);
     void shelfChanged();
     void refilter(const std::function<void()>& change);
+    /// Marks or rights arrived, or the job changed: looked at when the station is open.
+    void learnSoon();
     void learn();
     void showCounts();
     void showNames();
     void showPanel();
     void layoutGrid();
+    void layoutHead();
     std::vector<int> chosenRows() const;
     /// Those chosen, or all that are shown.
     std::vector<int> theseRows() const;
@@ -107,6 +111,7 @@ private:
     const Theme& m_theme;
     ShelfFilter m_filter;
     QTimer m_learn_timer;
+    bool m_has_to_learn = false;
     /// Rows whose words are still being made for the specimen.
     std::vector<int> m_specimen;
 
@@ -121,6 +126,9 @@ private:
     QLineEdit* m_search = nullptr;
     Choice* m_order = nullptr;
     QPushButton* m_forms = nullptr;
+    /// Shows what narrows the collection down, where there is no room for it all the time.
+    QPushButton* m_narrow = nullptr;
+    QWidget* m_place_row = nullptr;
     std::array<QPushButton*, kShelfPlaces> m_places{};
     Choice* m_set = nullptr;
     Choice* m_package = nullptr;
