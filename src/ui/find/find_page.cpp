@@ -74,7 +74,9 @@ void FindPage::connectPages()
                 showJob();
         });
     connect(&m_fonts, &FontListModel::learned, this, [this] {
-        if (!m_learn_timer.isActive())
+        // Out of sight, only the count of what is shown has to follow.
+        m_has_to_learn = true;
+        if (!m_learn_timer.isActive() && (isVisible() || m_filter.needsMarks()))
             m_learn_timer.start();
     });
     connect(&m_learn_timer, &QTimer::timeout, this, &FindPage::learn);
@@ -347,8 +349,16 @@ void FindPage::showFeed()
     showCount();
 }
 
+void FindPage::showEvent(QShowEvent* event)
+{
+    QWidget::showEvent(event);
+    if (m_has_to_learn)
+        m_learn_timer.start();
+}
+
 void FindPage::learn()
 {
+    m_has_to_learn = false;
     if (m_filter.needsMarks())
         m_fonts.askForAll(kMostAhead);
     m_wishes->showCounts();

@@ -64,6 +64,7 @@ signals:
 
 protected:
     void resizeEvent(QResizeEvent* event) override;
+    void showEvent(QShowEvent* event) override;
     bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
@@ -92,6 +93,7 @@ private:
     FindFilter m_filter;
     QTimer m_learn_timer;
     QTimer m_ahead_timer;
+    bool m_has_to_learn = false;
     bool m_is_searching = false;
     bool m_is_filtering = false;
     std::vector<int> m_compared;
