@@ -1,5 +1,5 @@
-// A large shelf: taking in 1,000 fonts against fc-scan over the same files, opening the window with 5,000 on the
-// shelf, searching among them, finding twins among them.
+// A large shelf: taking in 1,000 fonts against fc-scan over the same files, opening the window with 5,000 on
+// the shelf, searching among them, finding twins among them.
 //   QT_QPA_PLATFORM=offscreen build/dev/bench/bench_shelf [FONTS TO TAKE IN [FONTS ON THE SHELF]]
 #include "core/base/digest.h"
 #include "core/base/file_copy.h"
@@ -62,8 +62,10 @@ double fcScan_ms(const fs::path& folder)
 {
     QElapsedTimer timer;
     timer.start();
-    QProcess::execute(QStringLiteral("sh"), {QStringLiteral("-c"), QStringLiteral("fc-scan '%1' > /dev/null").arg(
-                                                                       QString::fromStdString(folder.string()))});
+    QProcess::execute(
+        QStringLiteral("sh"),
+        {QStringLiteral("-c"),
+         QStringLiteral("fc-scan '%1' > /dev/null").arg(QString::fromStdString(folder.string()))});
     return ms(timer);
 }
 
@@ -72,8 +74,11 @@ void addQuickly(ShelfStore& store, const fs::path& folder)
 {
     std::vector<NewFont> fonts;
     for (const auto& file : fs::directory_iterator(folder))
-        fonts.push_back({file.path(), file.path().filename().string(), *sha256OfFile(file.path()),
-                         *FontFace::list(file.path()), {}});
+        fonts.push_back({file.path(),
+                         file.path().filename().string(),
+                         *sha256OfFile(file.path()),
+                         *FontFace::list(file.path()),
+                         {}});
     if (!store.add(fonts, "many.zip", "2026-11-25"))
         std::exit(1);
 }
@@ -82,7 +87,8 @@ void addQuickly(ShelfStore& store, const fs::path& folder)
 
 int main(int argc, char** argv)
 {
-    const int taken_in = argc > 1 ? std::atoi(argv[1]) : 1000, on_shelf = argc > 2 ? std::atoi(argv[2]) : 5000;
+    const int taken_in = argc > 1 ? std::atoi(argv[1]) : 1000,
+              on_shelf = argc > 2 ? std::atoi(argv[2]) : 5000;
     QTemporaryDir home;
     const fs::path place = home.path().toStdString();
     QApplication app(argc, argv);
@@ -100,9 +106,10 @@ int main(int argc, char** argv)
         if (!store || !contents || !takeToShelf(**store, *contents, contents->fonts(), "2026-11-25"))
             return 1;
         const double all = ms(timer);
-        std::printf("taking in %d fonts: %.0f ms (%.0f ms of it checking and reading each); fc-scan reads them in "
-                    "%.0f ms: %.1f times that\n",
-                    taken_in, all, looked, scan, all / scan);
+        std::printf(
+            "taking in %d fonts: %.0f ms (%.0f ms of it checking and reading each); fc-scan reads them in "
+            "%.0f ms: %.1f times that\n",
+            taken_in, all, looked, scan, all / scan);
         writeFonts(place / "more", taken_in, on_shelf);
         timer.restart();
         addQuickly(**store, place / "more");
@@ -125,9 +132,10 @@ int main(int argc, char** argv)
         search_timer.start();
         window.findChild<QLineEdit*>(QStringLiteral("shelfSearch"))->setText(QStringLiteral("post 42"));
         list->viewport()->repaint();
-        std::printf("the window with %d fonts on the shelf, until they can be looked through: %.0f ms; fc-scan over "
-                    "the same files: %.0f ms (%.2f times that)\nsearching them: %.1f ms, %d found\n",
-                    on_shelf, usable, scan_all, usable / scan_all, ms(search_timer), list->model()->rowCount());
+        std::printf(
+            "the window with %d fonts on the shelf, until they can be looked through: %.0f ms; fc-scan over "
+            "the same files: %.0f ms (%.2f times that)\nsearching them: %.1f ms, %d found\n",
+            on_shelf, usable, scan_all, usable / scan_all, ms(search_timer), list->model()->rowCount());
         window.close();
     }
     timer.restart();

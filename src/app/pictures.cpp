@@ -103,8 +103,7 @@ Pictures::Pictures(ui::MainWindow& window, const QDir& folder, const QString& ca
              }
              chooseOnShelf(window, QStringLiteral("Hartsorrel Script"));
          }},
-        {QStringLiteral("shelf-other-letters"),
-         [toggle] { toggle("shelfForms", true); }},
+        {QStringLiteral("shelf-other-letters"), [toggle] { toggle("shelfForms", true); }},
         {QStringLiteral("shelf-key-map"),
          [&window, toggle] {
              toggle("shelfForms", false);

@@ -156,8 +156,8 @@ Result<std::size_t> Installer::removeExpired(const std::string& today, const std
 void Installer::refresh() const
 {
     using namespace std::chrono_literals;
-    // A fresh process of fontconfig looks at the folders and writes down what it finds. fc-cache does the same
-    // and then waits two seconds; without any of them, the next program finds out by itself.
+    // A fresh process of fontconfig looks at the folders and writes down what it finds. fc-cache does the
+    // same and then waits two seconds; without any of them, the next program finds out by itself.
     static_cast<void>(detail::runProgram({"fc-list", ":", "file"}, 60s, std::size_t{64} << 20));
 }
 

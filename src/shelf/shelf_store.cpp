@@ -10,13 +10,40 @@
 
 #include <algorithm>
 #include <array>
+#include <cstdio>
 #include <map>
 #include <tuple>
+
+#include <unistd.h>
 
 namespace ink {
 namespace {
 
 namespace fs = std::filesystem;
+
+/// True also where there is no shelf yet: then making it tells what is wrong.
+bool canBeWritten(const fs::path& folder)
+{
+    const fs::path file = folder / "shelf.sqlite";
+    std::error_code none;
+    return !fs::exists(file, none) ||
+           (::access(folder.c_str(), W_OK) == 0 && ::access(file.c_str(), W_OK) == 0);
+}
+
+/// Source: SQLite, Uniform Resource Identifiers.
+std::string immutableAddress(const fs::path& file)
+{
+    std::string address = "file:";
+    for (const char c : file.string())
+        if (c == '?' || c == '#' || c == '%') {
+            std::array<char, 4> code{};
+            std::snprintf(code.data(), code.size(), "%%%02X", static_cast<unsigned>(c));
+            address += code.data();
+        } else {
+            address += c;
+        }
+    return address + "?immutable=1";
+}
 
 struct IncomingFile
 {
@@ -57,8 +84,40 @@ ShelfStore::ShelfStore(fs::path folder, std::unique_ptr<Inside> inside)
 
 ShelfStore::~ShelfStore() = default;
 
+Result<std::unique_ptr<ShelfStore>> ShelfStore::openForReading(const fs::path& folder)
+{
+    const fs::path file = folder / "shelf.sqlite";
+    return withStoreErrors(file.string(), [&]() -> Result<std::unique_ptr<ShelfStore>> {
+        // What another process has written and not merged yet needs a file beside the database; where there
+        // is none and none can be made, the database stands still. Source: SQLite, Write-Ahead Logging,
+        // read-only.
+        const auto opened = [&](const std::string& address) {
+            auto inside = std::make_unique<Inside>(StoreDatabase::ForReading{address});
+            inside->database.execAndGet("SELECT COUNT(*) FROM sqlite_master");
+            return inside;
+        };
+        std::unique_ptr<Inside> inside;
+        try {
+            inside = opened(file.string());
+        } catch (const SQLite::Exception&) {
+            inside = opened(immutableAddress(file));
+        }
+        const int version = inside->database.execAndGet("PRAGMA user_version").getInt();
+        if (version > newestSchema())
+            return fail(ErrorCode::StoreTooNew, file.string());
+        if (version < newestSchema())
+            return fail(ErrorCode::FileUnwritable, file.string(),
+                        "it was made by an earlier version and has to be changed before it can be read");
+        std::unique_ptr<ShelfStore> store(new ShelfStore(folder, std::move(inside)));
+        store->m_is_read_only = true;
+        return store;
+    });
+}
+
 Result<std::unique_ptr<ShelfStore>> ShelfStore::open(const fs::path& folder)
 {
+    if (!canBeWritten(folder))
+        return openForReading(folder);
     return withStoreErrors(folder.string(), [&]() -> Result<std::unique_ptr<ShelfStore>> {
         fs::create_directories(folder / "files");
         auto inside = std::make_unique<Inside>(folder / "shelf.sqlite");

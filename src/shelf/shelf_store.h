@@ -97,12 +97,14 @@ class ShelfStore
 {
 public:
     /// Makes the shelf in `folder` when there is none. Undoes what a crash left half done, except installs.
+    /// One whose folder cannot be written is opened for reading; every change of it is FileUnwritable.
     /// Errors: StoreTooNew, StoreDamaged, StoreBusy, FileUnwritable, DiskFull.
     static Result<std::unique_ptr<ShelfStore>> open(const std::filesystem::path& folder);
     ~ShelfStore();
     ShelfStore(const ShelfStore&) = delete;
     ShelfStore& operator=(const ShelfStore&) = delete;
 
+    bool isReadOnly() const { return m_is_read_only; }
     /// By family, then style.
     Result<std::vector<ShelfFont>> fonts() const;
     /// The one whose digest begins so, or that has this file name, family, or full name.
@@ -142,11 +144,13 @@ public:
 private:
     struct Inside;
     ShelfStore(std::filesystem::path folder, std::unique_ptr<Inside> inside);
+    static Result<std::unique_ptr<ShelfStore>> openForReading(const std::filesystem::path& folder);
     Result<void> clean();
     Result<void> completeFaces();
 
     std::filesystem::path m_folder;
     std::unique_ptr<Inside> m_inside;
+    bool m_is_read_only = false;
 };
 
 } // namespace ink

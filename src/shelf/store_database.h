@@ -41,6 +41,15 @@ struct StoreDatabase
         database.exec("PRAGMA foreign_keys = ON");
         database.exec("PRAGMA synchronous = FULL");
     }
+    /// Nothing is written, not even beside it. `address` is a path, or a URI.
+    struct ForReading
+    {
+        std::string address;
+    };
+    explicit StoreDatabase(const ForReading& what)
+        : database(what.address, SQLite::OPEN_READONLY | SQLite::OPEN_URI, kPatience_ms)
+    {
+    }
 
     template <class Change>
     Result<void> inOneStep(Change change)

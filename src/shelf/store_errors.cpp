@@ -7,6 +7,19 @@
 
 namespace ink {
 
+namespace {
+
+/// SQLite calls it an input/output error when the files beside the database do not fit.
+bool hasRoom(const std::string& subject)
+{
+    constexpr std::uintmax_t kSomeRoom = 128 << 10;
+    std::error_code unknown;
+    const auto space = std::filesystem::space(subject, unknown);
+    return unknown || space.available > kSomeRoom;
+}
+
+} // namespace
+
 Error storeError(const std::string& subject)
 {
     try {
@@ -22,7 +35,7 @@ Error storeError(const std::string& subject)
         case SQLITE_CANTOPEN:
         case SQLITE_IOERR:
         case SQLITE_PERM:
-            return {ErrorCode::FileUnwritable, subject, e.what()};
+            return {hasRoom(subject) ? ErrorCode::FileUnwritable : ErrorCode::DiskFull, subject, e.what()};
         default:
             return {ErrorCode::StoreDamaged, subject, e.what()};
         }

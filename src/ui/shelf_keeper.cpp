@@ -132,6 +132,7 @@ struct ShelfKeeper::Worker
     RightsStore rights;
     std::unique_ptr<ShelfStore> store;
     std::unique_ptr<Installer> installer;
+    bool is_first_look = false;
 
     Result<OpenShelf> open(const std::filesystem::path& folder, const std::filesystem::path& font_folder,
                            const CancelToken& cancel)
@@ -141,6 +142,7 @@ struct ShelfKeeper::Worker
             if (!opened)
                 return fail(opened.error());
             store = std::move(*opened);
+            is_first_look = true;
             installer = std::make_unique<Installer>(*store, font_folder);
         }
         return OpenShelf{*store, *installer, rights, cancel};
@@ -150,7 +152,7 @@ struct ShelfKeeper::Worker
 ShelfKeeper::ShelfKeeper(std::filesystem::path folder, std::filesystem::path font_folder, RightsStore rights,
                          QUndoStack& undo, QObject* parent)
     : QObject(parent), m_folder(std::move(folder)), m_font_folder(std::move(font_folder)), m_undo(undo),
-      m_worker(new Worker{std::move(rights), {}, {}})
+      m_worker(new Worker{std::move(rights), {}, {}, false})
 {
     m_pool.setMaxThreadCount(1); // one after the other, as they were asked for
     run<std::size_t>([](OpenShelf& shelf) { return shelf.installer.removeExpired(today()); },
@@ -189,12 +191,17 @@ void ShelfKeeper::post(Work work)
                 return fail(fonts.error());
             return std::make_shared<const ShelfContents>(m_folder, std::move(*fonts));
         }();
+        const bool tells_read_only = shelf && shelf->store.isReadOnly() && m_worker->is_first_look;
+        m_worker->is_first_look = false;
         QMetaObject::invokeMethod(
             this,
-            [this, answer = std::move(answer), read] {
+            [this, answer = std::move(answer), read, tells_read_only] {
                 --m_pending;
                 take(read);
                 answer();
+                if (tells_read_only)
+                    emit problem({ErrorCode::FileUnwritable, m_folder.string(),
+                                  "the shelf can be looked at and not changed"});
             },
             Qt::QueuedConnection);
     });

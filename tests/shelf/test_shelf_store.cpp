@@ -450,8 +450,9 @@ void TestShelfStore::programsAreFoundByTheirFontLibrary()
     add("107", "sheets-3.2", with);
     fs::create_symlink("/opt/sheets/bin/sheets-3.2", proc.path() / "107" / "exe");
     const test::TempFolder menus;
-    menus.write("sheets.desktop", "[Desktop Entry]\nType=Application\nName=Sheets and Tables\nName[de]=Tabellen\n"
-                                  "Exec=/opt/sheets/bin/sheets-3.2 --new %U\n[Desktop Action new]\nName=New\nExec=other\n");
+    menus.write("sheets.desktop",
+                "[Desktop Entry]\nType=Application\nName=Sheets and Tables\nName[de]=Tabellen\n"
+                "Exec=/opt/sheets/bin/sheets-3.2 --new %U\n[Desktop Action new]\nName=New\nExec=other\n");
     menus.write("writer.desktop", "[Desktop Entry]\nName=Letters\nExec=env LANG=C writer %f\n");
     menus.write("broken.desktop", "Exec");
     std::vector<std::string> names;

@@ -570,7 +570,8 @@ void CardPage::showPackage()
     const auto& entry = m_fonts.entry(m_row);
     m_picture->clear();
     const auto picture = packagePicture(m_fonts, m_row);
-    if (QFile file(picture); !picture.isEmpty() && file.size() < kLargestPicture && file.open(QIODevice::ReadOnly))
+    if (QFile file(picture);
+        !picture.isEmpty() && file.size() < kLargestPicture && file.open(QIODevice::ReadOnly))
         showPicture(file.readAll());
     const auto* shelf = m_fonts.shelf(m_row);
     QString html = QStringLiteral("<h3>%1</h3><p>%2</p>")

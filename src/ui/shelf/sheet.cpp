@@ -258,11 +258,12 @@ std::vector<KeyCell> keyCellsOf(const FontFace& face, const std::vector<std::uin
                                      : QStringLiteral("U+%1")
                                            .arg(static_cast<uint>(glyph.character), 4, 16, QLatin1Char('0'))
                                            .toUpper();
-            cells.push_back({toPainterPath(transformed(face.glyphOutline(glyph.glyph_id),
-                                                       Affine{scale, 0, 0, scale, 0, 0})),
-                             key.startsWith(QLatin1String("U+")) ? QString() : key, // the code stands beside it
-                             QString::fromStdString(glyph.name), code,
-                             std::ranges::find(others_marks, glyph.glyph_id) != others_marks.end()});
+            cells.push_back(
+                {toPainterPath(
+                     transformed(face.glyphOutline(glyph.glyph_id), Affine{scale, 0, 0, scale, 0, 0})),
+                 key.startsWith(QLatin1String("U+")) ? QString() : key, // the code stands beside it
+                 QString::fromStdString(glyph.name), code,
+                 std::ranges::find(others_marks, glyph.glyph_id) != others_marks.end()});
         }
     return cells;
 }
