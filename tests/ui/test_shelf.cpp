@@ -206,6 +206,8 @@ private slots:
     void aHalfTypedNoteIsKept();
     void findingAgain_data();
     void findingAgain();
+    void daysAreSeenFromToday_data();
+    void daysAreSeenFromToday();
     void sortingByFitFollowsTheJob();
     void otherLettersOnRequest();
     void usedOnShowsTheProjects();
@@ -539,6 +541,44 @@ void TestShelf::findingAgain()
         QVERIFY(f.shown().contains(shown.front()) && !f.shown().contains("Fennel Row Personal"));
     else
         QVERIFY2(f.shown() == shown, qPrintable(f.shown().join('|')));
+}
+
+void TestShelf::daysAreSeenFromToday_data()
+{
+    QTest::addColumn<QString>("day");
+    QTest::addColumn<QString>("spans");
+    QTest::newRow("today") << "2026-11-25"
+                           << "month year any";
+    QTest::newRow("three weeks ago") << "2026-11-04"
+                                     << "month year any";
+    QTest::newRow("in summer") << "2026-07-01"
+                               << "year any";
+    QTest::newRow("long ago") << "2024-02-29"
+                              << "ago any";
+    QTest::newRow("never") << ""
+                           << "never any";
+    // The clock went backwards, or was wrong when the font was used.
+    QTest::newRow("tomorrow") << "2026-11-26"
+                              << "month year any";
+    QTest::newRow("in ten years") << "2036-01-01"
+                                  << "month year any";
+    QTest::newRow("no day at all") << "yesterday"
+                                   << "never any";
+}
+
+void TestShelf::daysAreSeenFromToday()
+{
+    QFETCH(QString, day);
+    QFETCH(QString, spans);
+    const QDate today(2026, 11, 25);
+    QStringList within;
+    for (const auto& [span, name] :
+         {std::pair(ShelfSpan::ThisMonth, "month"), std::pair(ShelfSpan::ThisYear, "year"),
+          std::pair(ShelfSpan::LongAgo, "ago"), std::pair(ShelfSpan::Never, "never"),
+          std::pair(ShelfSpan::AnyTime, "any")})
+        if (isWithin(day.toStdString(), span, today))
+            within << name;
+    QCOMPARE(within.join(' '), spans);
 }
 
 void TestShelf::sortingByFitFollowsTheJob()
