@@ -232,19 +232,24 @@ void ShelfPanel::clear(QWidget* holder)
 
 void ShelfPanel::show(std::vector<int> rows)
 {
-    keepNote();
+    const auto noted_before = m_noted;
     m_rows = std::move(rows);
+    const auto fonts = shelfFonts();
+    const std::int64_t noted = fonts.size() == 1 ? fonts.front()->id : 0;
+    // The shelf may change while a note is being typed; what is typed stays, and is kept on leaving it.
+    const bool is_typing = noted != 0 && noted == noted_before && m_note->hasFocus();
+    if (!is_typing)
+        keepNote();
+    m_noted = noted;
     showHead();
     showStates();
-    const auto fonts = shelfFonts();
     m_own->setVisible(!fonts.empty());
     showSets();
     showTags();
-    m_noted = fonts.size() == 1 ? fonts.front()->id : 0;
     m_note_heading->setVisible(m_noted != 0);
     m_note->setVisible(m_noted != 0);
     if (const QString note = m_noted != 0 ? text(fonts.front()->note) : QString();
-        m_note->toPlainText() != note)
+        !is_typing && m_note->toPlainText() != note)
         m_note->setPlainText(note);
     showFacts();
     m_key_map->setVisible(m_rows.size() == 1);
