@@ -108,11 +108,13 @@ FontRightsReader::Evidence FontRightsReader::evidenceOnShelf(const ShelfContents
 
 void FontRightsReader::setShelf(std::shared_ptr<const ShelfContents> shelf)
 {
-    {
-        const std::lock_guard lock(m_mutex);
-        m_shelf = std::move(shelf);
-    }
-    forget();
+    const std::lock_guard lock(m_mutex);
+    std::swap(m_shelf, shelf);
+    // A set or a tag changes nothing of what was read; documents that came or went do.
+    std::erase_if(m_evidence, [&](const auto& read) {
+        const auto before = shelf ? shelf->fontAt(read.first) : nullptr, now = m_shelf->fontAt(read.first);
+        return (before || now) && !(before && now && before->documents == now->documents);
+    });
 }
 
 Result<FontRights> FontRightsReader::read(const fs::path& font, const CancelToken& cancel)

@@ -29,6 +29,20 @@ std::string faceKeyOf(const FaceInfo& face)
     return face.family + '\n' + face.style + '\n' + face.version;
 }
 
+/// In small letters; of the shelf, what the person wrote as well.
+QString searchTextOf(const FontEntry& entry, const ShelfFont* shelf)
+{
+    QString words = QString::fromStdString(entry.info.readableName());
+    if (shelf) {
+        for (const auto& more : {shelf->file_name, shelf->package, shelf->note})
+            words += QLatin1Char(' ') + QString::fromStdString(more);
+        for (const auto* more : {&shelf->sets, &shelf->tags})
+            for (const auto& name : *more)
+                words += QLatin1Char(' ') + QString::fromStdString(name);
+    }
+    return words.toLower();
+}
+
 double priceIn(const QString& text)
 {
     static const QRegularExpression number(QStringLiteral("[0-9]+([.,][0-9]+)?"));
@@ -131,16 +145,7 @@ void FontListModel::addEntries(const std::vector<FontEntry>& entries)
 FontListModel::Row FontListModel::rowFor(const FontEntry& entry, std::shared_ptr<const ShelfFont> shelf)
 {
     Row row{entry, nullptr, std::move(shelf), m_next_slot++};
-    row.search_text = QString::fromStdString(entry.info.readableName());
-    if (row.shelf) {
-        // What the person wrote is looked through as well.
-        for (const auto& more : {row.shelf->file_name, row.shelf->package, row.shelf->note})
-            row.search_text += QLatin1Char(' ') + QString::fromStdString(more);
-        for (const auto* more : {&row.shelf->sets, &row.shelf->tags})
-            for (const auto& name : *more)
-                row.search_text += QLatin1Char(' ') + QString::fromStdString(name);
-    }
-    row.search_text = std::move(row.search_text).toLower();
+    row.search_text = searchTextOf(entry, row.shelf.get());
     return row;
 }
 
@@ -174,8 +179,7 @@ void FontListModel::setShelf(const std::shared_ptr<const ShelfContents>& shelf)
         auto now = shelf->fontAt(row.entry.path);
         if (now->documents != row.shelf->documents)
             row.asked_for_rights = false;
-        Row fresh = rowFor(row.entry, now);
-        row.search_text = std::move(fresh.search_text);
+        row.search_text = searchTextOf(row.entry, now.get());
         row.shelf = std::move(now);
     }
     std::vector<Row> added;

@@ -13,41 +13,18 @@
 
 namespace ink::ui {
 
-CarryPage::CarryPage(const Theme& theme, QWidget* parent) : QWidget(parent), m_theme(theme)
+CarryPage::CarryPage(const Theme& theme, QWidget* parent)
+    : SubPage(QStringLiteral("carry"), tr("All my fonts"), theme, parent)
 {
-    setObjectName(QStringLiteral("page"));
-    auto* column = new QVBoxLayout(this);
-    column->setContentsMargins(kMargin, 2 * kGrid, kMargin, 3 * kGrid);
-    auto* head = new QHBoxLayout;
-    head->setSpacing(3 * kGrid);
-    auto* back = new QPushButton(tr("All my fonts"), this);
-    back->setObjectName(QStringLiteral("carryBack"));
-    back->setProperty("role", QStringLiteral("quiet"));
-    m_title = new QLabel(this);
-    m_title->setObjectName(QStringLiteral("carryTitle"));
-    m_title->setFont(theme.heading(TextSize::Lead));
-    m_title->setWordWrap(true);
-    head->addWidget(back);
-    head->addWidget(m_title, 1);
-    column->addLayout(head);
+    m_column = addScrolledColumn(tr("Where the two computers differ"));
     m_notes = new QLabel(this);
     m_notes->setObjectName(QStringLiteral("carryNotes"));
     m_notes->setWordWrap(true);
-    column->addWidget(m_notes);
-    auto* scroll = new QScrollArea(this);
-    scroll->setObjectName(QStringLiteral("carryScroll"));
-    scroll->setAccessibleName(tr("Where the two computers differ"));
-    scroll->setWidgetResizable(true);
-    auto* holder = new QWidget(scroll);
-    m_column = new QVBoxLayout(holder);
-    m_column->setContentsMargins(0, 0, 0, 0);
-    scroll->setWidget(holder);
-    column->addWidget(scroll, 1);
+    m_column->addWidget(m_notes);
     m_take = new QPushButton(this);
     m_take->setObjectName(QStringLiteral("carryTake"));
     m_take->setProperty("role", QStringLiteral("main"));
-    column->addWidget(m_take, 0, Qt::AlignRight);
-    connect(back, &QPushButton::clicked, this, &CarryPage::backWanted);
+    m_head->addWidget(m_take);
     connect(m_take, &QPushButton::clicked, this, [this] { emit theirsWanted(m_file, m_theirs); });
 }
 

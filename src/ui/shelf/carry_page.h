@@ -2,9 +2,7 @@
 #pragma once
 
 #include "shelf/bundle.h"
-#include "ui/theme.h"
-
-#include <QWidget>
+#include "ui/widgets/sub_page.h"
 
 #include <set>
 
@@ -14,7 +12,7 @@ class QVBoxLayout;
 
 namespace ink::ui {
 
-class CarryPage : public QWidget
+class CarryPage : public SubPage
 {
     Q_OBJECT
 public:
@@ -27,7 +25,6 @@ public:
     using Theirs = std::set<std::pair<std::string, std::string>>;
 
 signals:
-    void backWanted();
     /// Read the file once more and take theirs for these.
     void theirsWanted(const QString& file, const ink::ui::CarryPage::Theirs& theirs);
 
@@ -35,10 +32,8 @@ private:
     void clear();
     void addConflict(const BundleConflict& conflict);
 
-    const Theme& m_theme;
     QString m_file;
     Theirs m_theirs;
-    QLabel* m_title = nullptr;
     QLabel* m_notes = nullptr;
     QPushButton* m_take = nullptr;
     QWidget* m_body = nullptr;

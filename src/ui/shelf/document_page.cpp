@@ -31,36 +31,25 @@ QString wordsOf(const std::filesystem::path& file, const std::string& name)
 
 DocumentPage::DocumentPage(SlotPool& pool, const Theme& theme, std::function<void(const QUrl&)> open_file,
                            QWidget* parent)
-    : QWidget(parent), m_pool(pool), m_open_file(std::move(open_file))
+    : SubPage(QStringLiteral("document"), tr("All my fonts"), theme, parent), m_pool(pool),
+      m_open_file(std::move(open_file))
 {
-    setObjectName(QStringLiteral("page"));
-    auto* column = new QVBoxLayout(this);
-    column->setContentsMargins(kMargin, 2 * kGrid, kMargin, 3 * kGrid);
-    auto* head = new QHBoxLayout;
-    head->setSpacing(3 * kGrid);
-    auto* back = new QPushButton(tr("All my fonts"), this);
-    back->setObjectName(QStringLiteral("documentBack"));
-    back->setProperty("role", QStringLiteral("quiet"));
-    m_title = new QLabel(this);
-    m_title->setObjectName(QStringLiteral("documentTitle"));
-    m_title->setFont(theme.heading(TextSize::Lead));
     auto* outside = new QPushButton(tr("Open in its own program"), this);
     outside->setObjectName(QStringLiteral("documentOutside"));
-    head->addWidget(back);
-    head->addWidget(m_title, 1);
-    head->addWidget(outside);
-    column->addLayout(head);
+    m_head->addWidget(outside);
+    auto* body = new QVBoxLayout;
+    body->setContentsMargins(kMargin, 0, kMargin, 3 * kGrid);
+    m_page_column->addLayout(body, 1);
     m_text = new QPlainTextEdit(this);
     m_text->setObjectName(QStringLiteral("shelfDocumentText"));
     m_text->setReadOnly(true);
     m_text->setTextInteractionFlags(Qt::TextSelectableByMouse | Qt::TextSelectableByKeyboard);
-    column->addWidget(m_text, 1);
+    body->addWidget(m_text, 1);
     m_picture = new QScrollArea(this);
     m_picture->setObjectName(QStringLiteral("documentPicture"));
     m_picture->setAlignment(Qt::AlignHCenter);
     m_picture->hide();
-    column->addWidget(m_picture, 1);
-    connect(back, &QPushButton::clicked, this, &DocumentPage::backWanted);
+    body->addWidget(m_picture, 1);
     connect(outside, &QPushButton::clicked, this, &DocumentPage::openOutside);
 }
 

@@ -3,11 +3,10 @@
 
 #include "core/base/error.h"
 #include "ui/slot_pool.h"
-#include "ui/theme.h"
+#include "ui/widgets/sub_page.h"
 
 #include <QTemporaryDir>
 #include <QUrl>
-#include <QWidget>
 
 #include <filesystem>
 #include <functional>
@@ -18,7 +17,7 @@ class QScrollArea;
 
 namespace ink::ui {
 
-class DocumentPage : public QWidget
+class DocumentPage : public SubPage
 {
     Q_OBJECT
 public:
@@ -29,7 +28,6 @@ public:
     void open(const std::filesystem::path& file, const QString& name);
 
 signals:
-    void backWanted();
     void problem(const ink::Error& error);
 
 private:
@@ -42,7 +40,6 @@ private:
     QString m_name;
     /// Other programs go by the ending of a name, so they get a copy that has one.
     QTemporaryDir m_copies;
-    QLabel* m_title = nullptr;
     QPlainTextEdit* m_text = nullptr;
     /// Instead of the text, for a key map or preview that is a picture.
     QScrollArea* m_picture = nullptr;

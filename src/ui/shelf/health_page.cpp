@@ -40,41 +40,17 @@ QString costInWords(const ShelfHealth& health)
 
 } // namespace
 
-HealthPage::HealthPage(const Theme& theme, QWidget* parent) : QWidget(parent), m_theme(theme)
+HealthPage::HealthPage(const Theme& theme, QWidget* parent)
+    : SubPage(QStringLiteral("health"), tr("All my fonts"), theme, parent)
 {
-    setObjectName(QStringLiteral("page"));
-    auto* column = new QVBoxLayout(this);
-    column->setContentsMargins(0, 0, 0, 0);
-    auto* head = new QHBoxLayout;
-    head->setContentsMargins(kMargin, 2 * kGrid, kMargin, 2 * kGrid);
-    head->setSpacing(3 * kGrid);
-    auto* back = new QPushButton(tr("All my fonts"), this);
-    back->setObjectName(QStringLiteral("healthBack"));
-    back->setProperty("role", QStringLiteral("quiet"));
-    m_title = new QLabel(this);
-    m_title->setObjectName(QStringLiteral("healthTitle"));
-    m_title->setFont(theme.heading(TextSize::Lead));
-    m_title->setWordWrap(true);
     auto* again = new QPushButton(tr("Look again"), this);
     again->setObjectName(QStringLiteral("healthAgain"));
-    head->addWidget(back);
-    head->addWidget(m_title, 1);
-    head->addWidget(again);
-    column->addLayout(head);
-    auto* scroll = new QScrollArea(this);
-    scroll->setObjectName(QStringLiteral("healthScroll"));
-    scroll->setAccessibleName(tr("How the collection is"));
-    scroll->setWidgetResizable(true);
-    auto* holder = new QWidget(scroll);
-    m_column = new QVBoxLayout(holder);
-    m_column->setContentsMargins(kMargin, 0, kMargin, kMargin);
-    m_cost = new QLabel(holder);
+    m_head->addWidget(again);
+    m_column = addScrolledColumn(tr("How the collection is"));
+    m_cost = new QLabel(this);
     m_cost->setObjectName(QStringLiteral("healthCost"));
     m_cost->setWordWrap(true);
     m_column->addWidget(m_cost);
-    scroll->setWidget(holder);
-    column->addWidget(scroll, 1);
-    connect(back, &QPushButton::clicked, this, &HealthPage::backWanted);
     connect(again, &QPushButton::clicked, this, &HealthPage::againWanted);
 }
 

@@ -2,9 +2,7 @@
 #pragma once
 
 #include "shelf/shelf_health.h"
-#include "ui/theme.h"
-
-#include <QWidget>
+#include "ui/widgets/sub_page.h"
 
 #include <functional>
 
@@ -13,7 +11,7 @@ class QVBoxLayout;
 
 namespace ink::ui {
 
-class HealthPage : public QWidget
+class HealthPage : public SubPage
 {
     Q_OBJECT
 public:
@@ -23,7 +21,6 @@ public:
     void show(const ShelfHealth& health, const std::vector<ShelfFont>& never_used);
 
 signals:
-    void backWanted();
     void againWanted();
     /// Missing files may lie there under another name.
     void lookInWanted();
@@ -36,8 +33,6 @@ private:
                     const std::vector<ShelfFont>& fonts, const QString& action,
                     std::function<void(const std::vector<std::int64_t>&)> act);
 
-    const Theme& m_theme;
-    QLabel* m_title = nullptr;
     QLabel* m_cost = nullptr;
     QWidget* m_body = nullptr;
     QVBoxLayout* m_column = nullptr;

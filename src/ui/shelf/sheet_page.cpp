@@ -69,33 +69,18 @@ private:
 
 SheetPage::SheetPage(SlotPool& pool, const Theme& theme,
                      std::function<QString(QWidget*, const QString&)> save_path, QWidget* parent)
-    : QWidget(parent), m_pool(pool), m_theme(theme), m_save_path(std::move(save_path))
+    : SubPage(QStringLiteral("sheet"), tr("All my fonts"), theme, parent), m_pool(pool),
+      m_save_path(std::move(save_path))
 {
-    setObjectName(QStringLiteral("page"));
-    auto* column = new QVBoxLayout(this);
-    column->setContentsMargins(0, 0, 0, 0);
-    auto* head = new QHBoxLayout;
-    head->setContentsMargins(kMargin, 2 * kGrid, kMargin, 2 * kGrid);
-    head->setSpacing(3 * kGrid);
-    auto* back = new QPushButton(tr("All my fonts"), this);
-    back->setObjectName(QStringLiteral("sheetBack"));
-    back->setProperty("role", QStringLiteral("quiet"));
-    m_title = new QLabel(this);
-    m_title->setObjectName(QStringLiteral("sheetTitle"));
-    m_title->setFont(theme.heading(TextSize::Lead));
     m_save = new QPushButton(tr("Save as PDF…"), this);
     m_save->setObjectName(QStringLiteral("sheetSave"));
     m_save->setProperty("role", QStringLiteral("main"));
-    head->addWidget(back);
-    head->addWidget(m_title, 1);
-    head->addWidget(m_save);
-    column->addLayout(head);
+    m_head->addWidget(m_save);
     m_scroll = new QScrollArea(this);
     m_scroll->setObjectName(QStringLiteral("sheetScroll"));
     m_scroll->setAccessibleName(tr("The sheet as it will be printed"));
     m_scroll->setAlignment(Qt::AlignHCenter);
-    column->addWidget(m_scroll, 1);
-    connect(back, &QPushButton::clicked, this, &SheetPage::backWanted);
+    m_page_column->addWidget(m_scroll, 1);
     connect(m_save, &QPushButton::clicked, this, &SheetPage::save);
 }
 

@@ -3,9 +3,7 @@
 
 #include "ui/shelf/sheet.h"
 #include "ui/slot_pool.h"
-#include "ui/theme.h"
-
-#include <QWidget>
+#include "ui/widgets/sub_page.h"
 
 #include <functional>
 
@@ -15,7 +13,7 @@ class QScrollArea;
 
 namespace ink::ui {
 
-class SheetPage : public QWidget
+class SheetPage : public SubPage
 {
     Q_OBJECT
 public:
@@ -27,7 +25,6 @@ public:
     void show(std::shared_ptr<const Sheet> sheet, const QString& file_name);
 
 signals:
-    void backWanted();
     void told(const QString& words);
     void problem(const ink::Error& error);
 
@@ -35,11 +32,9 @@ private:
     void save();
 
     SlotPool& m_pool;
-    const Theme& m_theme;
     std::function<QString(QWidget*, const QString&)> m_save_path;
     std::shared_ptr<const Sheet> m_sheet;
     QString m_file_name;
-    QLabel* m_title = nullptr;
     QPushButton* m_save = nullptr;
     QScrollArea* m_scroll = nullptr;
 };

@@ -40,37 +40,12 @@ QString inWords(TwinKind kind)
 }
 
 TwinsPage::TwinsPage(FontListModel& fonts, const Theme& theme, QWidget* parent)
-    : QWidget(parent), m_fonts(fonts), m_theme(theme)
+    : SubPage(QStringLiteral("twins"), tr("All my fonts"), theme, parent), m_fonts(fonts)
 {
-    setObjectName(QStringLiteral("page"));
-    auto* column = new QVBoxLayout(this);
-    column->setContentsMargins(0, 0, 0, 0);
-    auto* head = new QHBoxLayout;
-    head->setContentsMargins(kMargin, 2 * kGrid, kMargin, 2 * kGrid);
-    head->setSpacing(3 * kGrid);
-    auto* back = new QPushButton(tr("All my fonts"), this);
-    back->setObjectName(QStringLiteral("twinsBack"));
-    back->setProperty("role", QStringLiteral("quiet"));
-    m_title = new QLabel(this);
-    m_title->setObjectName(QStringLiteral("twinsTitle"));
-    m_title->setFont(theme.heading(TextSize::Lead));
-    m_title->setWordWrap(true);
     m_stop = new QPushButton(tr("Stop"), this);
     m_stop->setObjectName(QStringLiteral("twinsStop"));
-    head->addWidget(back);
-    head->addWidget(m_title, 1);
-    head->addWidget(m_stop);
-    column->addLayout(head);
-    auto* scroll = new QScrollArea(this);
-    scroll->setObjectName(QStringLiteral("twinsScroll"));
-    scroll->setAccessibleName(tr("Fonts that are the same in some way"));
-    scroll->setWidgetResizable(true);
-    auto* holder = new QWidget(scroll);
-    m_column = new QVBoxLayout(holder);
-    m_column->setContentsMargins(kMargin, 0, kMargin, kMargin);
-    scroll->setWidget(holder);
-    column->addWidget(scroll, 1);
-    connect(back, &QPushButton::clicked, this, &TwinsPage::backWanted);
+    m_head->addWidget(m_stop);
+    m_column = addScrolledColumn(tr("Fonts that are the same in some way"));
     connect(m_stop, &QPushButton::clicked, this, &TwinsPage::stopWanted);
 }
 

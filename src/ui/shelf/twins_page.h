@@ -3,9 +3,7 @@
 
 #include "shelf/twins.h"
 #include "ui/find/font_list_model.h"
-#include "ui/theme.h"
-
-#include <QWidget>
+#include "ui/widgets/sub_page.h"
 
 class QLabel;
 class QVBoxLayout;
@@ -21,7 +19,7 @@ struct TwinsShown
     std::vector<TwinFact> facts;
 };
 
-class TwinsPage : public QWidget
+class TwinsPage : public SubPage
 {
     Q_OBJECT
 public:
@@ -31,7 +29,6 @@ public:
     void show(std::vector<TwinsShown> groups);
 
 signals:
-    void backWanted();
     void stopWanted();
     /// Keep one, set the others of its group aside.
     void asideWanted(const std::vector<std::int64_t>& fonts);
@@ -41,8 +38,6 @@ private:
     void addGroup(const TwinsShown& group);
 
     FontListModel& m_fonts;
-    const Theme& m_theme;
-    QLabel* m_title = nullptr;
     class QPushButton* m_stop = nullptr;
     QWidget* m_body = nullptr;
     QVBoxLayout* m_column = nullptr;
