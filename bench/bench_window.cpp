@@ -1,7 +1,7 @@
 // From a key press to the repainted result, on the whole window: typing into a 12-letter word.
 //   QT_QPA_PLATFORM=offscreen build/dev/bench/bench_window
 #include "ui/compose/compose_page.h"
-#include "ui/compose/weld_view.h"
+#include "ui/compose/lettering_view.h"
 #include "ui/main_window.h"
 
 #include <QApplication>

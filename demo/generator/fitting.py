@@ -2,6 +2,8 @@
 
 Source: P. J. Schneider, "An algorithm for automatically fitting digitized curves", Graphics Gems, 1990.
 """
+import math
+
 import numpy as np
 from shapely.geometry import LineString, Polygon
 
@@ -92,7 +94,7 @@ def _fit(points, start, end, error):
     for _ in range(5):
         curve = _least_squares(points, u, start, end)
         off = _value(curve, u) - points
-        squared = np.sum(off ** 2, axis=1)
+        squared = np.einsum("ij,ij->i", off, off)
         worst = first_largest(squared)
         if squared[worst] < error * error:
             return [tuple(curve)]
@@ -122,7 +124,7 @@ def _least_squares(points, u, start, end):
     a1, a2 = start[None] * b1[:, None], end[None] * b2[:, None]
     matrix = np.array([[np.sum(a1 * a1), np.sum(a1 * a2)], [np.sum(a1 * a2), np.sum(a2 * a2)]])
     rest = points - (points[0] * (b0 + b1)[:, None] + points[-1] * (b2 + b3)[:, None])
-    chord = np.linalg.norm(points[-1] - points[0])
+    chord = math.dist(points[0], points[-1])
     first = second = chord / 3
     if abs(np.linalg.det(matrix)) > 1e-9:
         first, second = np.linalg.solve(matrix, [np.sum(a1 * rest), np.sum(a2 * rest)])
@@ -138,7 +140,7 @@ def _reparameterised(curve, u, off):
     t, k = u[:, None], 1 - u[:, None]
     d1 = k * k * first[0] + 2 * t * k * first[1] + t * t * first[2]
     d2 = k * second[0] + t * second[1]
-    top = np.sum(off * d1, axis=1)
-    bottom = np.sum(d1 * d1, axis=1) + np.sum(off * d2, axis=1)
+    top = np.einsum("ij,ij->i", off, d1)
+    bottom = np.einsum("ij,ij->i", d1, d1) + np.einsum("ij,ij->i", off, d2)
     step = np.where(np.abs(bottom) > 1e-9, top / np.where(bottom == 0, 1, bottom), 0)
     return np.maximum.accumulate(np.clip(u - step, 0, 1))

@@ -2,10 +2,15 @@
 from dataclasses import dataclass
 
 import numpy as np
-from shapely.geometry import LineString, MultiPoint, Point
+from shapely.geometry import LineString
 from shapely.ops import unary_union
 
 from curves import gaussian, resample
+
+
+def _hull(one, other):
+    # Of a line through the points: shapely makes an object of each point of a MultiPoint.
+    return LineString(np.vstack([one, other])).convex_hull
 
 
 @dataclass
@@ -29,7 +34,7 @@ class BroadNib:
         angle, around = np.radians(self.angle_deg), np.linspace(0, 2 * np.pi, 28, endpoint=False)
         turn = np.array([[np.cos(angle), np.sin(angle)], [-np.sin(angle), np.cos(angle)]])
         nib = np.c_[self.width / 2 * np.cos(around), self.thin / 2 * np.sin(around)] @ turn
-        hulls = [MultiPoint(np.vstack([nib + a, nib + b])).convex_hull for a, b in zip(line, line[1:])]
+        hulls = [_hull(nib + a, nib + b) for a, b in zip(line, line[1:])]
         return unary_union(hulls).buffer(0.6).buffer(-0.6)
 
 
@@ -42,6 +47,8 @@ class PressurePen:
     taper: float = 46.0
 
     def draw(self, line):
+        around = np.linspace(0, 2 * np.pi, 40, endpoint=False)
+        disc = np.c_[np.cos(around), np.sin(around)]
         line = resample(line, 5.0)
         direction = np.gradient(line, axis=0)
         direction /= np.maximum(np.linalg.norm(direction, axis=1), 1e-9)[:, None]
@@ -53,6 +60,6 @@ class PressurePen:
         # The last stretch narrows, but never below the hairline: the knife has to hold it.
         width = np.maximum(width * (0.62 + 0.38 * np.sin(ends * np.pi / 2)), self.thin)
         width = gaussian(width, 5)
-        discs = [Point(*p).buffer(w / 2, resolution=10) for p, w in zip(line, width)]
-        hulls = [a.union(b).convex_hull for a, b in zip(discs, discs[1:])]
+        discs = [p + disc * (w / 2) for p, w in zip(line, width)]
+        hulls = [_hull(a, b) for a, b in zip(discs, discs[1:])]
         return unary_union(hulls).buffer(0.6).buffer(-0.6)

@@ -1,5 +1,7 @@
 #include "app/pictures.h"
 
+#include "ui/compose/compose_page.h"
+#include "ui/compose/lettering_view.h"
 #include "ui/compose/weld_view.h"
 #include "ui/find/find_page.h"
 #include "ui/shelf/shelf_page.h"
@@ -7,9 +9,11 @@
 #include <QAbstractItemView>
 #include <QApplication>
 #include <QCheckBox>
+#include <QListWidget>
 #include <QPixmap>
 #include <QPushButton>
 #include <QScreen>
+#include <QScrollArea>
 #include <QThread>
 #include <QTimer>
 
@@ -124,11 +128,51 @@ Pictures::Pictures(ui::MainWindow& window, const QDir& folder, const QString& ca
          [&window] {
              window.findChild<QAbstractButton*>(QStringLiteral("healthBack"))->click();
              window.openStation(ui::MainWindow::Find);
-             choose(window, QStringLiteral("Hartsorrel Script"));
+             choose(window, QStringLiteral("Larkmallow"));
+             window.jobModel().setSize({SizeBy::Width, 480.0});
              window.openStation(ui::MainWindow::Compose);
+             window.findChild<QAbstractButton*>(QStringLiteral("closeUp"))->click();
+             window.composePage().view().setCaret(14);
+             window.findChild<QWidget*>(QStringLiteral("messageLine"))->hide(); // told on the shelf
+         }},
+        {QStringLiteral("compose-dressed"),
+         [&window] {
+             window.findChild<QAbstractButton*>(QStringLiteral("dress"))->click();
+             waitForRest(window);
+             // The richest of them.
+             for (int i = 4; i >= 0; --i)
+                 if (auto* button = window.findChild<QAbstractButton*>(QStringLiteral("dressing%1").arg(i))) {
+                     button->click();
+                     break;
+                 }
+             waitForRest(window);
+             auto* panel = window.findChild<QScrollArea*>(QStringLiteral("sidePanel"));
+             panel->ensureWidgetVisible(window.findChild<QWidget*>(QStringLiteral("dressings")));
+         }},
+        {QStringLiteral("compose-arch"),
+         [&window] {
+             window.findChild<QScrollArea*>(QStringLiteral("sidePanel"))->ensureVisible(0, 0);
+             window.findChild<QAbstractButton*>(QStringLiteral("shape_arch"))->click();
+         }},
+        {QStringLiteral("compose-motifs"),
+         [&window] {
+             window.findChild<QAbstractButton*>(QStringLiteral("shape_none"))->click();
+             const auto font = window.jobModel().job().font;
+             window.openStation(ui::MainWindow::Find);
+             choose(window, QStringLiteral("Stallholder Bits"));
+             window.openStation(ui::MainWindow::Compose);
+             window.findChild<QAbstractButton*>(QStringLiteral("tabTray"))->click();
+             window.findChild<QAbstractButton*>(QStringLiteral("motifTakeFont"))->click();
+             waitForRest(window);
+             window.jobModel().setFont(font);
+             waitForRest(window);
+             window.composePage().view().setCaret(8);
+             window.findChild<QListWidget*>(QStringLiteral("motifList"))->setCurrentRow(2);
+             window.findChild<QAbstractButton*>(QStringLiteral("motifIntoLine"))->click();
          }},
         {QStringLiteral("compose-overlaps"),
-         [toggle] {
+         [&window, toggle] {
+             window.composePage().showTray(false);
              toggle("lookOutline", true);
              toggle("showOverlaps", true);
          }},

@@ -23,6 +23,12 @@ Command addShapeCommand(CLI::App& app);
 Command addFitCommand(CLI::App& app);
 /// `uink keymap`: which glyph sits on which key.
 Command addKeymapCommand(CLI::App& app);
+/// `uink alternates`: every form a font holds for the letters, and its loose pieces.
+Command addAlternatesCommand(CLI::App& app);
+
+/// `uink compose`: a project to a cut file, with other words where asked.
+Command addComposeCommand(CLI::App& app);
+
 /// `uink rights`: may goods made with these fonts be sold?
 Command addRightsCommand(CLI::App& app);
 /// `uink package`: what a font package holds, and unpacking it safely.

@@ -1,7 +1,7 @@
 #include "cli/commands.h"
 #include "cli/output.h"
 
-#include "core/design/composition.h"
+#include "core/design/composed_design.h"
 #include "core/formats/svg_writer.h"
 
 #include <CLI/CLI.hpp>
@@ -30,6 +30,10 @@ struct WeldArguments
     std::string offset;
     double reduce_mm = 0.0;
     std::vector<std::size_t> kept_apart;
+    std::string shape;
+    double close_up_mm = 0.0;
+    bool closes_by_line = false;
+    CLI::Option *close_up_option = nullptr, *shape_option = nullptr;
     std::string out;
     std::string report;
     bool with_method = false;
@@ -60,6 +64,38 @@ Result<DesignRequest> requestOf(const WeldArguments& a)
     return request;
 }
 
+/// Words with a close-up or a shape go the way of the window's lettering.
+Result<ComposedDesign> makeLettering(const std::shared_ptr<const FontFace>& face, const WeldArguments& a,
+                                     const DesignRequest& request)
+{
+    Job job;
+    job.words = request.words;
+    job.size = request.size;
+    job.is_mirrored = request.is_mirrored;
+    job.tracking_em = request.shaping.tracking_em;
+    job.font = {a.font, a.face, a.instance};
+    if (a.close_up_option->count() > 0) {
+        if (!(a.close_up_mm >= 0.0 && a.close_up_mm <= 10.0))
+            return fail(ErrorCode::DistanceOutOfRange, "--close-up");
+        job.lettering.close_up.depth_mm = a.close_up_mm;
+        job.lettering.close_up.by = a.closes_by_line ? CloseUp::By::Line : CloseUp::By::Pair;
+    }
+    if (a.shape_option->count() > 0) {
+        const auto shape = readShape(a.shape);
+        if (!shape)
+            return fail(shape.error());
+        job.lettering.blocks.resize(
+            blocksOf(toUtf32(job.words)).empty() ? 1 : blocksOf(toUtf32(job.words)).back() + 1);
+        for (auto& block : job.lettering.blocks)
+            block.shape = *shape;
+    }
+    const auto source = lettersOf(face);
+    ComposeOptions options;
+    options.finishing = request.finishing;
+    return composeDesign(
+        job, [&](const FontRef&) -> Result<std::shared_ptr<const LetterSource>> { return source; }, options);
+}
+
 Result<void> runWeld(const WeldArguments& a)
 {
     const auto face = FontFace::open(a.font, {a.face, a.instance});
@@ -68,7 +104,17 @@ Result<void> runWeld(const WeldArguments& a)
     const auto request = requestOf(a);
     if (!request)
         return fail(request.error());
-    const auto design = makeDesign(**face, *request);
+    const bool is_lettering = a.close_up_option->count() > 0 || a.shape_option->count() > 0;
+    Result<ComposedDesign> composed = ComposedDesign();
+    if (is_lettering)
+        composed = makeLettering(*face, a, *request);
+    Result<Design> design = Design();
+    if (!is_lettering)
+        design = makeDesign(**face, *request);
+    else if (composed)
+        design = composed->design;
+    else
+        design = fail(composed.error());
     if (!design) {
         Error error = design.error();
         if (error.subject.find(a.font) == std::string::npos)
@@ -88,7 +134,10 @@ Result<void> runWeld(const WeldArguments& a)
     }
     if (!a.report.empty() || a.with_method)
         return writeTo(a.report.empty() ? "-" : a.report, [&](std::ostream& out) -> Result<void> {
-            writeReport(out, *design, a.with_method);
+            if (is_lettering)
+                writeReport(out, *composed, a.with_method);
+            else
+                writeReport(out, *design, a.with_method);
             return {};
         });
     return {};
@@ -137,6 +186,14 @@ Command addWeldCommand(CLI::App& app)
                      "Letters, counted from 1, that are not welded to the others")
         ->delimiter(',')
         ->check(CLI::PositiveNumber);
+    a->close_up_option = command->add_option("--close-up", a->close_up_mm,
+                                             "Move the letters of words together until they overlap by MM");
+    command->add_flag("--close-up-evenly", a->closes_by_line, "Close up by one equal step for each line");
+    a->shape_option = command->add_option(
+        "--shape", a->shape,
+        "Bend the words: hill:18, valley:18, arch:120, circle:320[:START], wave:10, rising:20, "
+        "taper:50, bulge:40, slant:12, mirror; :keep leaves letters as drawn, :inside turns them "
+        "into the circle");
     command->add_flag("--method-report", a->with_method, "Add to the report how the weld went");
     command->add_option("--out", a->out, "SVG file to write; - is standard output");
     command->add_option("--report", a->report, "JSON file to write; - is standard output");

@@ -137,4 +137,12 @@ void FontRightsReader::forget()
     m_looked_at.clear();
 }
 
+DrawingOrigin originOf(FontRightsReader& reader, const std::filesystem::path& font, const CancelToken& cancel)
+{
+    const auto rights = reader.read(font, cancel);
+    if (!rights)
+        return {sha256OfFile(font).value_or(std::string()), {}};
+    return {rights->sha256, std::string(nameOf(rights->dossier.verdict)) + ". " + rights->dossier.reason};
+}
+
 } // namespace ink

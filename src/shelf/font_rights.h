@@ -52,4 +52,16 @@ private:
     std::map<std::filesystem::path, bool> m_looked_at;
 };
 
+/// What a drawing taken from a font carries of the font, for when the font is gone.
+struct DrawingOrigin
+{
+    std::string sha256;
+    /// The verdict and why: "May sell. The licence says so."
+    std::string rights;
+};
+
+/// Empty where the font cannot be read.
+DrawingOrigin originOf(FontRightsReader& reader, const std::filesystem::path& font,
+                       const CancelToken& cancel = {});
+
 } // namespace ink

@@ -77,10 +77,10 @@ Result<std::vector<std::int64_t>> MotifStore::add(const std::vector<Motif>& moti
             const auto collection = collectionCalled(motif.collection);
             run(database,
                 "INSERT INTO motifs (collection, name, outline, font_sha256, glyph_id, key, is_others_mark, "
-                "added) VALUES (?, ?, ?, ?, ?, ?, ?, ?)",
+                "added, rights) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)",
                 collection, freeNameFor(collection, motif.name, 0), motif.outline, motif.font_sha256,
                 static_cast<std::int64_t>(motif.glyph_id), motif.key, motif.is_others_mark ? 1 : 0,
-                motif.added);
+                motif.added, motif.rights);
             ids.push_back(database.getLastInsertRowid());
             for (const auto& tag : motif.tags)
                 run(database, "INSERT OR IGNORE INTO motif_tags VALUES (?, ?)", ids.back(), tag);
@@ -104,14 +104,21 @@ Result<std::vector<Motif>> MotifStore::motifs(const std::string& words) const
         std::vector<Motif> found;
         SQLite::Statement rows(
             database,
-            "SELECT m.id, c.name, m.name, outline, font_sha256, glyph_id, key, is_others_mark, added FROM "
+            "SELECT m.id, c.name, m.name, outline, font_sha256, glyph_id, key, is_others_mark, added, rights "
+            "FROM "
             "motifs m JOIN motif_collections c ON c.id = m.collection ORDER BY c.name, m.name, m.id");
         while (rows.executeStep()) {
-            Motif motif{rows.getColumn(0).getInt64(),  rows.getColumn(1).getString(),
-                        rows.getColumn(2).getString(), rows.getColumn(3).getString(),
-                        rows.getColumn(4).getString(), rows.getColumn(5).getUInt(),
-                        rows.getColumn(6).getString(), rows.getColumn(7).getInt() != 0,
-                        rows.getColumn(8).getString(), {}};
+            Motif motif;
+            motif.id = rows.getColumn(0).getInt64();
+            motif.collection = rows.getColumn(1).getString();
+            motif.name = rows.getColumn(2).getString();
+            motif.outline = rows.getColumn(3).getString();
+            motif.font_sha256 = rows.getColumn(4).getString();
+            motif.glyph_id = rows.getColumn(5).getUInt();
+            motif.key = rows.getColumn(6).getString();
+            motif.is_others_mark = rows.getColumn(7).getInt() != 0;
+            motif.added = rows.getColumn(8).getString();
+            motif.rights = rows.getColumn(9).getString();
             motif.tags = tags[motif.id];
             if (hasEveryWord(motif, words))
                 found.push_back(std::move(motif));
@@ -176,6 +183,27 @@ Result<void> MotifStore::setOutline(std::int64_t motif, const std::string& outli
     return m_inside->inOneStep([&]() -> Result<void> {
         if (run(m_inside->database, "UPDATE motifs SET outline = ? WHERE id = ?", outline, motif) == 0)
             return fail(ErrorCode::MotifNotInTray, std::to_string(motif));
+        return {};
+    });
+}
+
+Result<void> MotifStore::put(const std::vector<Motif>& motifs)
+{
+    auto& database = m_inside->database;
+    return m_inside->inOneStep([&]() -> Result<void> {
+        for (const auto& motif : motifs) {
+            run(database, "DELETE FROM motifs WHERE id = ?", motif.id);
+            const auto collection = collectionCalled(motif.collection);
+            run(database,
+                "INSERT INTO motifs (id, collection, name, outline, font_sha256, glyph_id, key, "
+                "is_others_mark, added, rights) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
+                motif.id, collection, freeNameFor(collection, motif.name, motif.id), motif.outline,
+                motif.font_sha256, static_cast<std::int64_t>(motif.glyph_id), motif.key,
+                motif.is_others_mark ? 1 : 0, motif.added, motif.rights);
+            for (const auto& tag : motif.tags)
+                run(database, "INSERT OR IGNORE INTO motif_tags VALUES (?, ?)", motif.id, tag);
+        }
+        dropEmptyCollections();
         return {};
     });
 }

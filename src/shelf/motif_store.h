@@ -1,5 +1,5 @@
 // The motif tray: named outlines in collections, kept beside the shelf. A motif works without the font it
-// came from, and carries what is known of that font's rights by the font's content.
+// came from, and carries what was known of that font's rights when it was taken in.
 #pragma once
 
 #include "core/base/result.h"
@@ -27,6 +27,10 @@ struct Motif
     /// Day, "2026-11-25".
     std::string added;
     std::vector<std::string> tags;
+    /// What was known of that font's rights, in words, beginning with the verdict.
+    std::string rights;
+
+    friend bool operator==(const Motif&, const Motif&) = default;
 };
 
 class MotifStore
@@ -51,6 +55,9 @@ public:
     Result<void> changeTag(const std::string& tag, const std::vector<std::int64_t>& motifs, bool is_tagged);
     /// The outline after parts were removed, mirrored or welded. Errors: MotifNotInTray.
     Result<void> setOutline(std::int64_t motif, const std::string& outline);
+    /// Each as it is given, ids included: what was removed comes back, what was changed is as it was. Errors:
+    /// those of add.
+    Result<void> put(const std::vector<Motif>& motifs);
     /// Collections that are empty then go too.
     Result<void> remove(const std::vector<std::int64_t>& motifs);
 

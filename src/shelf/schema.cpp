@@ -104,6 +104,20 @@ CREATE TABLE outline_prints (
     PRIMARY KEY (font, face, instance)
 );
 )",
+    // What the person said about a glyph: the letters it belongs to, none for a piece. By the font's content,
+    // so that it holds wherever the file lies.
+    R"(
+CREATE TABLE form_corrections (
+    font_sha256 TEXT NOT NULL,
+    glyph INTEGER NOT NULL,
+    letters TEXT NOT NULL,
+    PRIMARY KEY (font_sha256, glyph)
+);
+)",
+    // What was known of the rights when the motif was taken in: it outlives the font and its documents.
+    R"(
+ALTER TABLE motifs ADD COLUMN rights TEXT NOT NULL DEFAULT '';
+)",
 };
 
 void backUp(SQLite::Database& database, const std::filesystem::path& backups, int version)

@@ -1,4 +1,5 @@
 #include "shelf/shelf_store.h"
+#include "core/type/shape.h"
 
 #include "core/base/digest.h"
 #include "core/base/file_copy.h"
@@ -409,6 +410,33 @@ Result<void> ShelfStore::setNote(std::int64_t font, const std::string& note)
 {
     return m_inside->ofEach({font}, [&](std::int64_t id) {
         run(m_inside->database, "UPDATE fonts SET note = ? WHERE id = ?", note, id);
+    });
+}
+
+Result<void> ShelfStore::correctForm(const std::string& font_sha256, std::uint32_t glyph_id,
+                                     const std::u32string& letters)
+{
+    std::string utf8;
+    for (const char32_t c : letters)
+        utf8 += toUtf8(c);
+    return m_inside->inOneStep([&]() -> Result<void> {
+        run(m_inside->database, "INSERT OR REPLACE INTO form_corrections VALUES (?, ?, ?)", font_sha256,
+            static_cast<std::int64_t>(glyph_id), utf8);
+        return {};
+    });
+}
+
+Result<FormCorrections> ShelfStore::formCorrections(const std::string& font_sha256) const
+{
+    return withStoreErrors(m_inside->database.getFilename(), [&]() -> Result<FormCorrections> {
+        FormCorrections said;
+        SQLite::Statement rows(m_inside->database,
+                               "SELECT glyph, letters FROM form_corrections WHERE font_sha256 = ?");
+        rows.bind(1, font_sha256);
+        while (rows.executeStep())
+            said[static_cast<std::uint32_t>(rows.getColumn(0).getInt64())] =
+                toUtf32(rows.getColumn(1).getString());
+        return said;
     });
 }
 

@@ -8,6 +8,7 @@
 
 #include "core/base/result.h"
 #include "core/type/font_face.h"
+#include "core/type/letter_forms.h"
 
 #include <cstdint>
 #include <filesystem>
@@ -126,6 +127,11 @@ public:
     Result<void> changeSet(const std::string& set, const std::vector<std::int64_t>& fonts, bool is_in);
     Result<void> changeTag(const std::string& tag, const std::vector<std::int64_t>& fonts, bool is_tagged);
     Result<void> setNote(std::int64_t font, const std::string& note);
+    /// Which letters a glyph belongs to, as the person said; kept by the content of the font, which need not
+    /// be on the shelf.
+    Result<void> correctForm(const std::string& font_sha256, std::uint32_t glyph_id,
+                             const std::u32string& letters);
+    Result<FormCorrections> formCorrections(const std::string& font_sha256) const;
     Result<void> used(std::int64_t font, const std::string& project, const std::string& day);
 
     /// What twins are found by (shelf/twins.h); those of another `version` are left out.

@@ -1,5 +1,7 @@
 #include "ui/fit_service.h"
 
+#include "ui/text.h"
+
 #include "core/base/digest.h"
 #include "ui/outline_paths.h"
 
@@ -54,7 +56,8 @@ Result<std::shared_ptr<const FitShape>> localShape(FaceCache& faces, FitCache& c
 {
     const std::string content = contentOf(font);
     const FaceChoice choice{font.face, font.instance};
-    const std::string key = FitCache::keyOf(content, choice, job.words, features, job.tracking_em);
+    const std::string key =
+        FitCache::keyOf(content, choice, withoutMotifs(job.words), features, job.tracking_em);
     if (auto kept = cache.find(key))
         return kept;
     const auto face = faces.open(font.path, choice);
@@ -66,7 +69,8 @@ Result<std::shared_ptr<const FitShape>> localShape(FaceCache& faces, FitCache& c
         cache.keepTraits(traits_key, traitsOf(**face, welds));
         traits = cache.findTraits(traits_key);
     }
-    auto shape = fitShape(**face, job.words, {features, job.tracking_em}, traits.get(), token, welds);
+    auto shape =
+        fitShape(**face, withoutMotifs(job.words), {features, job.tracking_em}, traits.get(), token, welds);
     if (!shape)
         return fail(shape.error());
     auto shared = std::make_shared<const FitShape>(std::move(*shape));
@@ -130,7 +134,8 @@ FitResult cardOf(std::shared_ptr<const FitShape> shape, const FinishedSize& size
 
 FitService::FitService(std::shared_ptr<FaceCache> faces, CatalogueClient& catalogue, QObject* parent)
     : QObject(parent), m_faces(std::move(faces)), m_catalogue(catalogue),
-      m_welds(std::make_shared<WeldCache>()), m_cache(std::make_shared<FitCache>())
+      m_welds(std::make_shared<WeldCache>()), m_measured(std::make_shared<FitCache>()),
+      m_measured_listings(std::make_shared<FitCache>())
 {
 }
 
@@ -139,7 +144,7 @@ void FitService::request(quint64 slot, const Job& job, const FontRef& font, cons
 {
     m_newest[slot] = ++m_serial;
     m_pool.run(slot, priority,
-               [job, font, features, faces = m_faces, cache = m_cache, welds = m_welds,
+               [job, font, features, faces = m_faces, cache = m_measured, welds = m_welds,
                 done = std::move(done)](const CancelToken& token) -> SlotPool::Answer {
                    const auto result = [&]() -> FitResult {
                        try {
@@ -158,25 +163,24 @@ void FitService::request(quint64 slot, const Job& job, const FontRef& font, cons
 /// What is true of a listing's font whatever the words are: asked for once, told from sample letters.
 void FitService::askForTraits(const Listing& listing, const QString& style, std::function<void()> then)
 {
-    const std::string key = listing.id.toStdString() + '\n' + style.toStdString();
-    const auto sample =
-        QString::fromStdString(std::string(kJoinSampleWords) + '\n' + std::string(kKindSampleWords));
+    const std::string key = (listing.id + QLatin1Char('\n') + style).toStdString();
+    const auto sample = text(kJoinSampleWords) + QLatin1Char('\n') + text(kKindSampleWords);
     ++m_asking;
     m_catalogue.words(listing.id, style, sample, {},
                       [this, key, name = listing.name,
                        then = std::move(then)](const Result<std::shared_ptr<const RemoteWords>>& words) {
                           --m_asking;
                           if (!words) { // the words themselves will say what is wrong
-                              m_cache->keepTraits(key, {});
+                              m_measured_listings->keepTraits(key, {});
                               return then();
                           }
-                          m_pool.run(m_next_sample++, 0,
-                                     [this, remote = *words, key, name, welds = m_welds, cache = m_cache,
-                                      then](const CancelToken&) -> SlotPool::Answer {
-                                         cache->keepTraits(
-                                             key, traitsOfSample(*remote, name.toStdString(), welds));
-                                         return then;
-                                     });
+                          m_pool.run(
+                              m_next_sample++, 0,
+                              [this, remote = *words, key, name, welds = m_welds, cache = m_measured_listings,
+                               then](const CancelToken&) -> SlotPool::Answer {
+                                  cache->keepTraits(key, traitsOfSample(*remote, name.toStdString(), welds));
+                                  return then;
+                              });
                       });
 }
 
@@ -184,9 +188,10 @@ void FitService::requestListing(quint64 slot, const Job& job, const Listing& lis
                                 const QString& features, int priority, Done done)
 {
     const std::string id = listing.id.toStdString() + '\n' + style.toStdString();
-    const std::string key = FitCache::keyOf("listing " + id, {}, job.words, features.toStdString(), 0.0);
+    const std::string key =
+        FitCache::keyOf("listing " + id, {}, withoutMotifs(job.words), features.toStdString(), 0.0);
     const quint64 serial = m_newest[slot] = ++m_serial;
-    if (auto kept = m_cache->find(key))
+    if (auto kept = m_measured_listings->find(key))
         return m_pool.run(slot, priority,
                           [kept, size = job.size, done](const CancelToken&) -> SlotPool::Answer {
                               return [result = cardOf(kept, size), done] { done(result); };
@@ -195,7 +200,7 @@ void FitService::requestListing(quint64 slot, const Job& job, const Listing& lis
         if (m_newest.value(slot) == serial)
             askForWords({slot, serial, key, id, priority}, job, listing, style, features, done);
     };
-    if (m_cache->findTraits(id))
+    if (m_measured_listings->findTraits(id))
         ask();
     else
         askForTraits(listing, style, std::move(ask));
@@ -206,7 +211,7 @@ void FitService::askForWords(const Asked& asked, const Job& job, const QString& 
 {
     ++m_asking;
     m_catalogue.words(
-        listing, style, QString::fromStdString(job.words), features,
+        listing, style, QString::fromStdString(withoutMotifs(job.words)), features,
         [this, asked, size = job.size, done](const Result<std::shared_ptr<const RemoteWords>>& words) {
             --m_asking;
             if (m_newest.value(asked.slot) != asked.serial)
@@ -215,7 +220,8 @@ void FitService::askForWords(const Asked& asked, const Job& job, const QString& 
                 return done(fail(words.error()));
             m_pool.run(asked.slot, asked.priority,
                        [remote = *words, key = asked.key, size,
-                        traits = m_cache->findTraits(asked.traits_key), cache = m_cache, welds = m_welds,
+                        traits = m_measured_listings->findTraits(asked.traits_key),
+                        cache = m_measured_listings, welds = m_welds,
                         done](const CancelToken& token) -> SlotPool::Answer {
                            return [result = remoteCard(*remote, key, size, *traits, *cache, token, welds),
                                    done] { done(result); };

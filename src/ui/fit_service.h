@@ -42,6 +42,9 @@ public:
     void cancel(quint64 slot) { m_pool.cancel(slot); }
 
     FaceCache& faces() { return *m_faces; }
+    /// What was measured of fonts on this computer; another window can go on with it.
+    const std::shared_ptr<FitCache>& measured() const { return m_measured; }
+    void goOnWith(std::shared_ptr<FitCache> measured) { m_measured = std::move(measured); }
     SlotPool& pool() { return m_pool; }
 
 private:
@@ -58,7 +61,7 @@ private:
     std::shared_ptr<FaceCache> m_faces;
     CatalogueClient& m_catalogue;
     std::shared_ptr<WeldCache> m_welds;
-    std::shared_ptr<FitCache> m_cache;
+    std::shared_ptr<FitCache> m_measured, m_measured_listings;
     SlotPool m_pool;
     int m_asking = 0;
     /// Slots of their own, beside those of the rows.

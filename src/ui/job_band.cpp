@@ -89,10 +89,13 @@ void JobBand::build()
     m_by->setAccessibleName(tr("Which side the size is"));
     m_by->addChoice(tr("wide"), {}, static_cast<int>(SizeBy::Width));
     m_by->addChoice(tr("high"), {}, static_cast<int>(SizeBy::Height));
+    m_by->addChoice(tr("capitals"), {}, static_cast<int>(SizeBy::CapHeight));
+    m_by->addChoice(tr("small letters"), {}, static_cast<int>(SizeBy::XHeight));
+    m_by->addChoice(tr("em"), {}, static_cast<int>(SizeBy::Em));
     m_other = new QLabel(size);
     m_other->setObjectName(QStringLiteral("otherSide"));
     m_other->setFont(m_theme.text(TextSize::Small));
-    m_other->setMinimumWidth(QFontMetrics(m_other->font()).horizontalAdvance(QStringLiteral("· 000.0 wide")));
+    m_other->setMinimumWidth(QFontMetrics(m_other->font()).horizontalAdvance(QStringLiteral("000.0 wide")));
     for (QWidget* w : {static_cast<QWidget*>(m_size), static_cast<QWidget*>(m_unit),
                        static_cast<QWidget*>(m_by), static_cast<QWidget*>(m_other)})
         size_row->addWidget(w);
@@ -108,9 +111,10 @@ void JobBand::build()
     connect(m_by, &QComboBox::activated, this, [this] {
         FinishedSize changed = m_model.job().size;
         changed.by = static_cast<SizeBy>(m_by->currentData().toInt());
-        // The thing itself keeps its size: the other side is asked for from now on.
-        if (changed.by != m_model.job().size.by && m_other_mm > 0.0)
-            changed.value_mm = shownValue(m_other_mm, m_model.job().unit);
+        // The thing itself keeps its size: another measure of it is asked for from now on.
+        if (const auto now = m_measures_mm.find(changed.by);
+            changed.by != m_model.job().size.by && now != m_measures_mm.end())
+            changed.value_mm = shownValue(now->second, m_model.job().unit);
         m_model.setSize(changed);
     });
 
@@ -174,18 +178,21 @@ void JobBand::showJob()
     showOther();
 }
 
-void JobBand::showOtherSide(double mm)
+void JobBand::showMeasures(const std::map<SizeBy, double>& measures_mm)
 {
-    m_other_mm = mm;
+    m_measures_mm = measures_mm;
     showOther();
 }
 
 void JobBand::showOther()
 {
     const auto& job = m_model.job();
-    const QString side = job.size.by == SizeBy::Width ? tr("high") : tr("wide");
-    m_other->setText(m_other_mm < 0.0 ? QString()
-                                      : QStringLiteral("· %1 %2").arg(figure(m_other_mm, job.unit), side));
+    const bool by_width = job.size.by == SizeBy::Width;
+    const auto other = m_measures_mm.find(by_width ? SizeBy::Height : SizeBy::Width);
+    m_other->setText(other == m_measures_mm.end()
+                         ? QString()
+                         : QStringLiteral("%1 %2").arg(figure(other->second, job.unit),
+                                                       by_width ? tr("high") : tr("wide")));
 }
 
 void JobBand::resizeEvent(QResizeEvent* event)

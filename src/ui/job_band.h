@@ -6,6 +6,8 @@
 
 #include <QWidget>
 
+#include <map>
+
 class QDoubleSpinBox;
 class QLabel;
 class QPushButton;
@@ -21,8 +23,8 @@ class JobBand : public QWidget
 public:
     JobBand(JobModel& model, const Theme& theme, QWidget* parent = nullptr);
 
-    /// The side that was not asked for, in mm; negative when unknown.
-    void showOtherSide(double mm);
+    /// What the finished thing measures in each way a size can be asked for; what is not known is left out.
+    void showMeasures(const std::map<SizeBy, double>& measures_mm);
     void focusWords();
 
 protected:
@@ -45,7 +47,7 @@ private:
     Choice* m_process = nullptr;
     QPushButton* m_sale = nullptr;
     QPushButton* m_gift = nullptr;
-    double m_other_mm = -1.0;
+    std::map<SizeBy, double> m_measures_mm;
     std::vector<QWidget*> m_sections;
 };
 

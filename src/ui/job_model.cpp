@@ -1,7 +1,10 @@
 #include "ui/job_model.h"
 
+#include "core/type/shape.h"
+
 #include <QUndoCommand>
 
+#include <algorithm>
 #include <utility>
 
 namespace ink::ui {
@@ -10,13 +13,15 @@ namespace ink::ui {
 class ChangeJob : public QUndoCommand
 {
 public:
-    ChangeJob(JobModel& model, JobModel::Part part, Job before, Job after, int run)
+    ChangeJob(JobModel& model, JobModel::Part part, Job before, Job after, int run, const QString& name)
         : m_model(model), m_part(part), m_before(std::move(before)), m_after(std::move(after)), m_run(run)
     {
         static const char* const names[] = {"the words",          "the size",     "the unit",
                                             "the process",        "sale or gift", "mirroring",
-                                            "the letter spacing", "the font",     "what the process holds"};
-        setText(QObject::tr("change %1").arg(QLatin1String(names[static_cast<int>(part)])));
+                                            "the letter spacing", "the font",     "what the process holds",
+                                            "the lettering"};
+        setText(name.isEmpty() ? QObject::tr("change %1").arg(QLatin1String(names[static_cast<int>(part)]))
+                               : name);
     }
     void undo() override { m_model.assign(m_before); }
     void redo() override { m_model.assign(m_after); }
@@ -24,7 +29,7 @@ public:
     bool mergeWith(const QUndoCommand* other) override
     {
         const auto* next = static_cast<const ChangeJob*>(other);
-        if (next->m_run != m_run)
+        if (next->m_run != m_run || next->text() != text())
             return false;
         m_after = next->m_after;
         setObsolete(m_after == m_before);
@@ -61,17 +66,54 @@ void JobModel::fontMoved(const std::string& before, const std::string& after)
 }
 
 template <class Change>
-void JobModel::edit(Part part, Change change)
+void JobModel::edit(Part part, Change change, const QString& name)
 {
     Job after = m_job;
     change(after);
     if (after != m_job)
-        m_undo.push(new ChangeJob(*this, part, m_job, std::move(after), m_run));
+        m_undo.push(new ChangeJob(*this, part, m_job, std::move(after), m_run, name));
 }
 
 void JobModel::setWords(const QString& words)
 {
-    edit(Part::Words, [&](Job& job) { job.words = words.toStdString(); });
+    edit(Part::Words, [&](Job& job) {
+        const auto after = words.toStdString();
+        followWords(job.lettering, toUtf32(job.words), toUtf32(after));
+        job.words = after;
+    });
+}
+
+void JobModel::replaceCharacters(std::size_t at, std::size_t removed, const QString& inserted)
+{
+    edit(Part::Words, [&](Job& job) {
+        std::u32string words = toUtf32(job.words);
+        const auto fresh = toUtf32(inserted.toStdString());
+        at = std::min(at, words.size());
+        ink::replaceCharacters(job.lettering, words, at, removed, fresh);
+        words.replace(at, removed, fresh);
+        job.words.clear();
+        for (const char32_t c : words)
+            job.words += toUtf8(c);
+    });
+}
+
+void JobModel::changeLettering(const QString& name, const std::function<void(Job&)>& change)
+{
+    edit(
+        Part::Lettering,
+        [&](Job& job) {
+            change(job);
+            tidy(job.lettering);
+        },
+        name);
+}
+
+void JobModel::setJob(const Job& job, const QString& name)
+{
+    endRun();
+    edit(
+        Part::Lettering, [&](Job& now) { now = job; }, name);
+    endRun();
 }
 
 void JobModel::setSize(FinishedSize size)

@@ -6,6 +6,7 @@
 #include <QObject>
 #include <QUndoStack>
 
+#include <functional>
 #include <map>
 #include <string>
 
@@ -16,14 +17,22 @@ class JobModel : public QObject
     Q_OBJECT
 public:
     /// Which part a change touches; changes of the same part that follow each other undo as one.
-    enum class Part { Words, Size, Unit, Process, Purpose, Mirrored, Tracking, Font, Limits };
+    enum class Part { Words, Size, Unit, Process, Purpose, Mirrored, Tracking, Font, Limits, Lettering };
 
     explicit JobModel(Job job, QObject* parent = nullptr);
 
     const Job& job() const { return m_job; }
     QUndoStack& undoStack() { return m_undo; }
 
+    /// Choices stay with the letters that stay.
     void setWords(const QString& words);
+    /// Exchanges characters of the words, as an editor does.
+    void replaceCharacters(std::size_t at, std::size_t removed, const QString& inserted);
+    /// Changes what was chosen for letters, lines and pieces. Changes of the same name that follow each other
+    /// undo as one.
+    void changeLettering(const QString& name, const std::function<void(Job&)>& change);
+    /// Another job altogether, a project for example: one step to undo.
+    void setJob(const Job& job, const QString& name);
     void setSize(FinishedSize size);
     void setUnit(LengthUnit unit);
     /// Also sets mirroring to what the process asks for.
@@ -45,7 +54,7 @@ signals:
 private:
     friend class ChangeJob;
     template <class Change>
-    void edit(Part part, Change change);
+    void edit(Part part, Change change, const QString& name = {});
     void assign(const Job& job);
 
     Job m_job;

@@ -1,25 +1,32 @@
 #include "ui/main_window.h"
 
+#include "core/base/digest.h"
 #include "core/base/file_output.h"
 #include "core/formats/svg_writer.h"
 #include "shelf/shelf_intake.h"
 #include "ui/compose/compose_page.h"
-#include "ui/compose/weld_view.h"
+#include "ui/compose/lettering_panel.h"
+#include "ui/compose/lettering_view.h"
+#include "ui/compose/motif_tray.h"
 #include "ui/find/find_page.h"
 #include "ui/job_band.h"
+#include "ui/job_menu.h"
 #include "ui/measures.h"
 #include "ui/process_limits_dialog.h"
 #include "ui/station_rail.h"
 #include "ui/text.h"
 #include "ui/widgets/message_line.h"
 
+#include <QClipboard>
 #include <QCloseEvent>
 #include <QDir>
 #include <QDirIterator>
 #include <QDragEnterEvent>
 #include <QFileDialog>
 #include <QFileInfo>
+#include <QGuiApplication>
 #include <QHBoxLayout>
+#include <QInputDialog>
 #include <QLabel>
 #include <QMessageBox>
 #include <QMimeData>
@@ -28,6 +35,9 @@
 #include <QStackedWidget>
 #include <QStandardPaths>
 #include <QUrl>
+
+#include <algorithm>
+#include <sstream>
 
 namespace ink::ui {
 namespace {
@@ -88,6 +98,26 @@ Questions Questions::asDialogs()
                 QObject::tr("Packages and fonts (*.zip *.7z *.rar *.tar *.gz *.ttf *.otf *.ttc *.woff "
                             "*.woff2);;All files (*)"));
         },
+        [](QWidget* parent) {
+            return QFileDialog::getOpenFileName(parent, QObject::tr("Open a job"), {},
+                                                QObject::tr("Jobs (*.uink)"));
+        },
+        [](QWidget* parent, const QString& suggested) {
+            QFileDialog dialog(parent, QObject::tr("Save the job"), QFileInfo(suggested).absolutePath(),
+                               QObject::tr("Jobs (*.uink)"));
+            dialog.setAcceptMode(QFileDialog::AcceptSave);
+            dialog.setDefaultSuffix(QStringLiteral("uink"));
+            dialog.selectFile(QFileInfo(suggested).fileName());
+            return dialog.exec() == QDialog::Accepted ? dialog.selectedFiles().value(0) : QString();
+        },
+        [](QWidget* parent) {
+            return QInputDialog::getText(parent, QObject::tr("Save as a template"),
+                                         QObject::tr("Name of the template"));
+        },
+        [](QWidget* parent) {
+            return QFileDialog::getOpenFileName(parent, QObject::tr("Outlines from a picture"), {},
+                                                QObject::tr("SVG (*.svg *.svgz)"));
+        },
         RightsQuestions::asDialogs(),
         ShelfQuestions::asDialogs(),
         [](QWidget* parent, const QStringList& fonts) {
@@ -112,11 +142,11 @@ Questions Questions::asDialogs()
 MainWindow::MainWindow(Job job, const std::filesystem::path& folder, const Theme& theme, Questions questions,
                        const std::filesystem::path& font_folder)
     : m_theme(theme), m_questions(std::move(questions)), m_store(folder), m_job(std::move(job)),
-      m_inbox(folder / "inbox"), m_faces(std::make_shared<FaceCache>()), m_designs(m_faces),
-      m_fits(m_faces, m_catalogue),
+      m_inbox(folder / "inbox"), m_faces(std::make_shared<FaceCache>()),
+      m_rights(std::make_shared<FontRightsReader>(RightsStore(folder / "rights"))),
+      m_lettering(m_faces, m_rights), m_projects(folder), m_fits(m_faces, m_catalogue),
       m_shelf(folder / "shelf", font_folder, RightsStore(folder / "rights"), m_job.undoStack()),
-      m_fonts(m_job, m_fits, std::make_shared<FontRightsReader>(RightsStore(folder / "rights"))),
-      m_feed(m_catalogue, m_fonts)
+      m_fonts(m_job, m_fits, m_rights), m_feed(m_catalogue, m_fonts)
 {
     setObjectName(QStringLiteral("mainWindow"));
     setWindowTitle(QStringLiteral("Under Ink"));
@@ -160,6 +190,37 @@ MainWindow::MainWindow(Job job, const std::filesystem::path& folder, const Theme
     connect(m_find, &FindPage::countChanged, this, &MainWindow::showFooter);
     connect(m_compose, &ComposePage::designChanged, this, &MainWindow::designChanged);
     connect(m_compose, &ComposePage::saveWanted, this, &MainWindow::saveCutFile);
+    connect(m_compose, &ComposePage::refused, this, &MainWindow::tell);
+    connect(m_compose, &ComposePage::takeFontWanted, this, &MainWindow::takeJobsFontIntoTray);
+    connect(m_compose, &ComposePage::keepDrawingWanted, this,
+            [this](const MotifDrawing& drawing, const FontRef& font) {
+                m_compose->tray().takeDrawing(drawing, font.path, m_rights);
+                m_message->show(Mark::InOrder, tr("%1 lies in the motif tray now.").arg(text(drawing.name)));
+            });
+    connect(m_compose, &ComposePage::takeSvgWanted, this, [this] {
+        if (const QString file = m_questions.picture(this); !file.isEmpty())
+            m_compose->tray().takeSvg(file);
+    });
+    connect(m_compose, &ComposePage::corrected, this,
+            [this](const FontRef& font, std::uint32_t glyph_id, const std::u32string& letters) {
+                auto said = m_lettering.corrections(font.path);
+                said[glyph_id] = letters;
+                m_lettering.setCorrections(font.path, said);
+                const auto on_shelf = m_shelf.contents()->fontAt(font.path);
+                const auto sha =
+                    on_shelf ? on_shelf->sha256 : sha256OfFile(font.path).value_or(std::string());
+                m_shelf.run<bool>(
+                    [sha, glyph_id, letters](OpenShelf& shelf) -> Result<bool> {
+                        if (auto done = shelf.store.correctForm(sha, glyph_id, letters); !done)
+                            return fail(done.error());
+                        return true;
+                    },
+                    [this](const Result<bool>& done) {
+                        if (!done)
+                            tell(done.error());
+                    });
+                m_compose->view().setCaret(m_compose->view().caret());
+            });
     m_keep_timer.setSingleShot(true);
     m_keep_timer.setInterval(kKeepAfter_ms);
     connect(&m_keep_timer, &QTimer::timeout, this, &MainWindow::keepJob);
@@ -200,7 +261,7 @@ void MainWindow::build()
     // Before the station looks at the list: it is of the shelf as it is now.
     connect(&m_shelf, &ShelfKeeper::changed, this, &MainWindow::shelfChanged);
     m_shelf_page = new ShelfPage(m_job, m_fonts, m_shelf, m_questions.shelf, m_theme, this);
-    m_compose = new ComposePage(m_job, m_designs, m_theme, this);
+    m_compose = new ComposePage(m_job, m_lettering, m_shelf.folder(), m_theme, this);
     m_stack->addWidget(m_find);
     m_stack->addWidget(m_shelf_page);
     m_stack->addWidget(m_compose);
@@ -226,6 +287,9 @@ void MainWindow::build()
         label->setProperty("role", QStringLiteral("soft"));
         label->setFont(m_theme.text(TextSize::Small));
     }
+    m_job_menu = buildJobMenu(footer);
+    footer_row->addWidget(m_job_menu);
+    footer_row->addSpacing(kMargin);
     footer_row->addWidget(m_footer_left, 1);
     footer_row->addWidget(m_footer_right);
     column->addWidget(footer);
@@ -244,6 +308,10 @@ void MainWindow::addShortcuts()
         add(redo, [this] { m_job.undoStack().redo(); });
     add(QKeySequence::Save, [this] { saveCutFile(); });
     add(QKeySequence::Open, [this] { openFolder(); });
+    add(Qt::CTRL | Qt::SHIFT | Qt::Key_O, [this] { m_job_menu->askToOpen(); });
+    add(Qt::CTRL | Qt::SHIFT | Qt::Key_S, [this] { m_job_menu->save(); });
+    add(Qt::CTRL | Qt::Key_N, [this] { m_job_menu->newJob(); });
+    add(Qt::CTRL | Qt::SHIFT | Qt::Key_C, [this] { copyAsSvg(); });
     add(Qt::ALT | Qt::Key_1, [this] { openStation(Find); });
     add(Qt::ALT | Qt::Key_2, [this] { openStation(Shelf); });
     add(Qt::ALT | Qt::Key_3, [this] { openStation(Compose); });
@@ -257,9 +325,10 @@ void MainWindow::openStation(Station station)
     m_job.endRun();
     if (station == Find)
         m_find->focusList();
-    else if (station == Compose)
+    else if (station == Compose) {
+        offerFonts();
         m_compose->view().setFocus();
-    else {
+    } else {
         m_shelf.readAgain();
         m_shelf_page->focusList();
     }
@@ -272,8 +341,8 @@ void MainWindow::tell(const Error& error)
 
 bool MainWindow::isIdle() const
 {
-    return !m_library.isSearching() && m_designs.isIdle() && m_fits.isIdle() && m_find->isIdle() &&
-           m_shelf.isIdle() && m_shelf_page->isIdle() && m_writing == 0;
+    return !m_library.isSearching() && m_compose->isIdle() && m_projects.isIdle() && m_fits.isIdle() &&
+           m_find->isIdle() && m_shelf.isIdle() && m_shelf_page->isIdle() && m_writing == 0;
 }
 
 void MainWindow::found(const std::vector<FontEntry>& entries, const std::vector<Error>& refused)
@@ -298,6 +367,7 @@ void MainWindow::found(const std::vector<FontEntry>& entries, const std::vector<
 
 void MainWindow::jobChanged()
 {
+    readCorrections();
     m_keep_timer.start();
     m_footer_right->setText(tr("Saving …"));
     showFooter();
@@ -305,11 +375,17 @@ void MainWindow::jobChanged()
 
 void MainWindow::designChanged()
 {
-    const auto design = m_compose->design();
-    const bool by_height = m_job.job().size.by == SizeBy::Height;
-    m_band->showOtherSide(!design     ? -1.0
-                          : by_height ? design->figures_mm.box.width()
-                                      : design->figures_mm.box.height());
+    std::map<SizeBy, double> measures_mm;
+    if (const auto composed = m_compose->composed()) {
+        const auto& box = composed->design.figures_mm.box;
+        measures_mm = {{SizeBy::Width, box.width()},
+                       {SizeBy::Height, box.height()},
+                       {SizeBy::Em, composed->design.em_mm}};
+        if (composed->cap_height_mm > 0.0)
+            measures_mm.insert(
+                {{SizeBy::CapHeight, composed->cap_height_mm}, {SizeBy::XHeight, composed->x_height_mm}});
+    }
+    m_band->showMeasures(measures_mm);
     showFooter();
 }
 
@@ -351,7 +427,7 @@ void MainWindow::saveCutFile()
         return;
     m_last_folder = QFileInfo(path).absolutePath();
 
-    SvgOptions options{job.words, {}, m_compose->materialColour().toStdString()};
+    SvgOptions options{withoutMotifs(job.words), {}, m_compose->materialColour().toStdString()};
     if (const int row = m_fonts.rowOf(job.font); row >= 0) {
         const auto& info = m_fonts.entry(row).info;
         options.rights = info.readableName() + ". " + info.copyright + " " + info.licence;
@@ -382,6 +458,123 @@ void MainWindow::saveCutFile()
             },
             Qt::QueuedConnection);
     });
+}
+
+JobMenu* MainWindow::buildJobMenu(QWidget* parent)
+{
+    auto* menu = new JobMenu(
+        {m_job, m_lettering, m_projects, [this](QWidget*) { return m_questions.job_to_open(this); },
+         [this](QWidget*, const QString& suggested) {
+             const bool is_whole = QFileInfo(suggested).isAbsolute();
+             return m_questions.job_to_save(this,
+                                            is_whole ? suggested : QDir(m_last_folder).filePath(suggested));
+         },
+         [this](QWidget*) { return m_questions.template_name(this); },
+         [this](const StoredFont& font) {
+             std::error_code ignored;
+             if (std::filesystem::exists(font.font.path, ignored))
+                 return font.font.path;
+             const auto known = m_shelf.contents()->fontWith(font.info.sha256);
+             return known ? m_shelf.contents()->fileOf(known->sha256).string() : font.font.path;
+         },
+         [this] { return evidence(); }},
+        parent);
+    menu->setFont(m_theme.text(TextSize::Small));
+    connect(menu, &JobMenu::refused, this, &MainWindow::tell);
+    connect(menu, &JobMenu::told, this,
+            [this](const QString& message) { m_message->show(Mark::InOrder, message); });
+    connect(menu, &JobMenu::copyWanted, this, &MainWindow::copyAsSvg);
+    connect(menu, &JobMenu::opened, this, [this] { openStation(Compose); });
+    return menu;
+}
+
+/// The documents that lie on the shelf beside the job's fonts.
+std::vector<ProjectDocument> MainWindow::evidence() const
+{
+    std::vector<ProjectDocument> documents;
+    std::vector<std::string> paths{m_job.job().font.path};
+    for (const auto& [character, choice] : m_job.job().lettering.letters)
+        if (choice.font && std::ranges::find(paths, choice.font->path) == paths.end())
+            paths.push_back(choice.font->path);
+    constexpr std::size_t kMostBytes = std::size_t{4} << 20;
+    for (const auto& path : paths) {
+        const auto font = m_shelf.contents()->fontAt(path);
+        if (!font)
+            continue;
+        for (const auto& document : font->documents)
+            if (auto bytes = readFile(m_shelf.contents()->fileOf(document.sha256), kMostBytes))
+                documents.push_back({font->sha256.substr(0, 12) + "/" +
+                                         QFileInfo(text(document.name)).fileName().toStdString(),
+                                     std::move(*bytes)});
+    }
+    return documents;
+}
+
+void MainWindow::copyAsSvg()
+{
+    const auto design = m_compose->design();
+    if (!design) {
+        m_message->show(Mark::LookAt,
+                        tr("There is nothing to copy yet: choose a font in Find and type the words."));
+        return;
+    }
+    std::ostringstream svg;
+    if (!writeSvg(svg, design->outline_mm,
+                  {withoutMotifs(m_job.job().words), {}, m_compose->materialColour().toStdString()}))
+        return;
+    auto* copied = new QMimeData;
+    const auto bytes = QByteArray::fromStdString(svg.str());
+    copied->setData(QStringLiteral("image/svg+xml"), bytes);
+    copied->setText(QString::fromUtf8(bytes));
+    QGuiApplication::clipboard()->setMimeData(copied);
+    m_message->show(Mark::InOrder, tr("Copied as SVG at true size: paste it where you need it."));
+}
+
+void MainWindow::takeJobsFontIntoTray()
+{
+    const auto& font = m_job.job().font;
+    if (font.path.empty()) {
+        m_message->show(Mark::LookAt, tr("Choose a font with pictures in Find first; then take it in here."));
+        return;
+    }
+    m_compose->tray().takeFont(font.path, font.face, m_rights);
+}
+
+/// What was said about the forms of the job's font, read once for each font.
+void MainWindow::readCorrections()
+{
+    const std::string path = m_job.job().font.path;
+    if (path.empty() || m_corrections_read.contains(path) || !m_shelf.isKnown() || m_shelf.refusal())
+        return;
+    m_corrections_read.insert(path);
+    const auto on_shelf = m_shelf.contents()->fontAt(path);
+    m_shelf.run<FormCorrections>(
+        [sha = on_shelf ? on_shelf->sha256 : std::string(), path](OpenShelf& shelf) {
+            return shelf.store.formCorrections(sha.empty() ? sha256OfFile(path).value_or(std::string())
+                                                           : sha);
+        },
+        [this, path](const Result<FormCorrections>& said) {
+            if (!said)
+                return tell(said.error());
+            if (!said->empty()) {
+                m_lettering.setCorrections(path, *said);
+                m_compose->view().setCaret(m_compose->view().caret());
+            }
+        });
+}
+
+/// Fonts that letters can be set in beside the job's.
+void MainWindow::offerFonts()
+{
+    std::vector<std::pair<QString, FontRef>> fonts;
+    constexpr int kMostOffered = 400;
+    for (int row = 0; row < std::min(m_fonts.rowCount(), kMostOffered); ++row) {
+        const auto& entry = m_fonts.entry(row);
+        if (!entry.path.empty())
+            fonts.emplace_back(text(entry.info.readableName()), refOf(entry));
+    }
+    std::ranges::sort(fonts, {}, [](const auto& f) { return f.first.toLower(); });
+    m_compose->panel().setFonts(fonts);
 }
 
 void MainWindow::openFolder()
@@ -416,6 +609,7 @@ void MainWindow::keepJob()
 
 void MainWindow::shelfChanged()
 {
+    readCorrections();
     m_find->changeFonts([this] { m_fonts.setShelf(m_shelf.contents()); });
 }
 

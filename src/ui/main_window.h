@@ -3,16 +3,20 @@
 
 #include "shelf/job_store.h"
 #include "ui/catalogue_feed.h"
-#include "ui/design_service.h"
+#include "ui/compose/lettering_service.h"
 #include "ui/find/dossier_view.h"
 #include "ui/font_library.h"
 #include "ui/job_model.h"
+#include "ui/project_keeper.h"
 #include "ui/shelf/shelf_page.h"
 #include "ui/theme.h"
 
 #include <QThreadPool>
 #include <QTimer>
 #include <QWidget>
+
+#include <set>
+#include <string>
 
 #include <functional>
 
@@ -25,6 +29,7 @@ class ComposePage;
 class FindPage;
 class ShelfPage;
 class JobBand;
+class JobMenu;
 class MessageLine;
 class StationRail;
 
@@ -37,6 +42,12 @@ struct Questions
     std::function<QString(QWidget* parent)> font_folder;
     /// A package to look into; empty when the person changed their mind.
     std::function<QString(QWidget* parent)> package;
+    /// The job's file: one to open, one to save to from a suggested name, a name for a template, a picture
+    /// file with outlines; empty when the person changed their mind.
+    std::function<QString(QWidget* parent)> job_to_open;
+    std::function<QString(QWidget* parent, const QString& suggested)> job_to_save;
+    std::function<QString(QWidget* parent)> template_name;
+    std::function<QString(QWidget* parent)> picture;
     RightsQuestions rights;
     ShelfQuestions shelf;
     /// Fonts were installed for this job only, and the window closes: true takes them away, false leaves them
@@ -62,12 +73,15 @@ public:
     ~MainWindow() override;
 
     FontLibrary& library() { return m_library; }
+    FitService& fits() { return m_fits; }
     JobModel& jobModel() { return m_job; }
     FontListModel& fonts() { return m_fonts; }
     CatalogueFeed& feed() { return m_feed; }
     FindPage& findPage() { return *m_find; }
     ShelfPage& shelfPage() { return *m_shelf_page; }
     ShelfKeeper& shelf() { return m_shelf; }
+    ComposePage& composePage() { return *m_compose; }
+    JobMenu& jobMenu() { return *m_job_menu; }
     void openStation(Station station);
     /// Files dropped on the window or named at the start: a package is looked into, fonts join the list.
     void bring(const QStringList& files);
@@ -94,6 +108,12 @@ private:
     void shelfChanged();
     void moveInbox();
     void askAboutThisJob();
+    JobMenu* buildJobMenu(QWidget* parent);
+    void copyAsSvg();
+    void takeJobsFontIntoTray();
+    void readCorrections();
+    void offerFonts();
+    std::vector<ProjectDocument> evidence() const;
 
     const Theme& m_theme;
     Questions m_questions;
@@ -102,7 +122,9 @@ private:
     std::filesystem::path m_inbox;
     std::shared_ptr<FaceCache> m_faces;
     CatalogueClient m_catalogue;
-    DesignService m_designs;
+    std::shared_ptr<FontRightsReader> m_rights;
+    LetteringService m_lettering;
+    ProjectKeeper m_projects;
     FitService m_fits;
     ShelfKeeper m_shelf;
     FontLibrary m_library;
@@ -112,9 +134,11 @@ private:
     QTimer m_keep_timer;
     int m_writing = 0;
     bool m_keeping_failed = false;
+    std::set<std::string> m_corrections_read;
     QString m_last_folder;
 
     JobBand* m_band = nullptr;
+    JobMenu* m_job_menu = nullptr;
     StationRail* m_rail = nullptr;
     QStackedWidget* m_stack = nullptr;
     FindPage* m_find = nullptr;

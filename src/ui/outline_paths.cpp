@@ -52,4 +52,9 @@ QPainterPath toPainterPath(const Paths& paths)
     return path;
 }
 
+QRectF toRect(const Box& box)
+{
+    return {QPointF(box.x0, -box.y1), QPointF(box.x1, -box.y0)};
+}
+
 } // namespace ink::ui

@@ -12,4 +12,7 @@ QPainterPath toPainterPath(const Outline& outline);
 /// One glyph as drawn, filled by winding.
 QPainterPath toPainterPath(const Paths& paths);
 
+/// y turned downwards.
+QRectF toRect(const Box& box);
+
 } // namespace ink::ui

@@ -1,5 +1,11 @@
+#include "core/design/lettering.h"
 #include "shelf/job_store.h"
 #include "tests/support/environment.h"
+#include "tests/support/killing.h"
+
+#include <QElapsedTimer>
+
+#include <random>
 
 using namespace ink;
 
@@ -11,6 +17,7 @@ private slots:
     void keepsAJob();
     void aDamagedJobIsPutAside();
     void anUnwritableFolderIsReported();
+    void keepingThatIsKilledLeavesTheOldOrTheNew();
 };
 
 void TestJobStore::nothingKeptYet()
@@ -48,6 +55,43 @@ void TestJobStore::anUnwritableFolderIsReported()
     const test::TempFolder folder;
     const auto file = folder.write("a-file", "x");
     QCOMPARE(JobStore(file / "below").save({}).error().code, ErrorCode::FileUnwritable);
+}
+
+void TestJobStore::keepingThatIsKilledLeavesTheOldOrTheNew()
+{
+    const test::TempFolder folder;
+    const JobStore store(folder.path());
+    Job old, newer;
+    old.words = "Garden Supper";
+    // Long enough that it is not written in one go.
+    newer.words = std::string(500, 'a');
+    for (std::size_t i = 0; i < newer.words.size(); ++i) {
+        newer.lettering.letters[i].dx_em = 0.001 * static_cast<double>(i + 1);
+        newer.lettering.letters[i].turn_deg = 1.5;
+    }
+    // Killed before, within and between savings, however long one takes here.
+    QElapsedTimer timer;
+    timer.start();
+    QVERIFY(store.save(newer));
+    const auto one_us = static_cast<unsigned>(timer.nsecsElapsed() / 1000 + 100);
+    QVERIFY(store.save(old));
+    std::mt19937 random(5);
+    int seen_old = 0, seen_new = 0;
+    for (int i = 0; i < 60; ++i) {
+        bool is_old = true;
+        QVERIFY(test::killedWhile(
+            [&] {
+                is_old = !is_old;
+                return store.save(is_old ? old : newer).has_value();
+            },
+            i % 3, random() % one_us));
+        const auto kept = store.load();
+        QVERIFY2(kept, kept ? "" : kept.error().message().c_str());
+        QVERIFY(kept->has_value());
+        QVERIFY(**kept == old || **kept == newer);
+        ++(**kept == old ? seen_old : seen_new);
+    }
+    QVERIFY(seen_old > 0 && seen_new > 0);
 }
 
 INK_TEST_CORE_MAIN(TestJobStore)

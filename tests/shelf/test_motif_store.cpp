@@ -14,8 +14,17 @@ struct Tray
 
     std::int64_t add(const char* collection, const char* name, std::vector<std::string> tags = {})
     {
-        Motif motif{0, collection, name, "M0 0L10 0L10 -10Z", "ab12",
-                    7, "k",        true, "2026-11-25",        std::move(tags)};
+        Motif motif;
+        motif.collection = collection;
+        motif.name = name;
+        motif.outline = "M0 0L10 0L10 -10Z";
+        motif.font_sha256 = "ab12";
+        motif.glyph_id = 7;
+        motif.key = "k";
+        motif.is_others_mark = true;
+        motif.added = "2026-11-25";
+        motif.tags = std::move(tags);
+        motif.rights = "Gifts only. The licence says so.";
         const auto ids = motifs->add({motif});
         if (!ids)
             qFatal("%s", ids.error().message().c_str());
@@ -60,6 +69,7 @@ void TestMotifStore::whatIsAddedIsThereInAnotherWindow()
     QCOMPARE(bee.id, id);
     QCOMPARE(bee.outline, std::string("M0 0L10 0L10 -10Z"));
     QCOMPARE(bee.font_sha256, std::string("ab12"));
+    QCOMPARE(bee.rights, std::string("Gifts only. The licence says so."));
     QCOMPARE(bee.glyph_id, 7u);
     QCOMPARE(bee.key, std::string("k"));
     QVERIFY(bee.is_others_mark);
@@ -139,7 +149,10 @@ void TestMotifStore::whatIsNotThereIsSaid()
 void TestMotifStore::severalAreAddedAtOnce()
 {
     Tray tray;
-    Motif good{0, "Bees", "bee", "M0 0Z", {}, 0, {}, false, "2026-11-25", {}};
+    Motif good;
+    good.collection = "Bees";
+    good.name = "bee";
+    good.outline = "M0 0Z";
     const auto ids = tray.motifs->add({good, good, good});
     QVERIFY(ids);
     QCOMPARE(ids->size(), std::size_t(3));

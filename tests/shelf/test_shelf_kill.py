@@ -136,6 +136,7 @@ class ShelfKilled(unittest.TestCase):
                 for table in ("motif_tags", "motifs", "motif_collections"):
                     database.execute(f"DROP TABLE {table}")
                 database.execute("DROP TABLE outline_prints")
+                database.execute("DROP TABLE form_corrections")
                 database.execute("ALTER TABLE faces DROP COLUMN info")
                 database.execute("PRAGMA user_version = 1")
         lark = [("Larkmallow", "on-the-shelf")]

@@ -27,6 +27,13 @@ struct WindowFixture
         questions.package = [this](QWidget*) { return package; };
         questions.downloads =
             QString::fromStdString((demoFontFolder() / ".." / "catalogue" / "packages").string());
+        questions.job_to_open = [this](QWidget*) { return job_file; };
+        questions.job_to_save = [this](QWidget*, const QString& suggested) {
+            suggested_path = suggested;
+            return job_file;
+        };
+        questions.template_name = [this](QWidget*) { return template_name; };
+        questions.picture = [this](QWidget*) { return picture; };
         questions.rights.paper = [this](QWidget*) { return paper; };
         questions.rights.letter_path = [this](QWidget*, const QString&) { return letter_path; };
         questions.rights.open_mail = [this](const QUrl& url) { mail = url; };
@@ -48,6 +55,9 @@ struct WindowFixture
     void open(Job job)
     {
         window = std::make_unique<ui::MainWindow>(std::move(job), state_folder, theme, questions, installed);
+        if (measured)
+            window->fits().goOnWith(measured);
+        measured = window->fits().measured();
         if (has_demo)
             window->library().addFolder(QString::fromStdString(demoFontFolder().string()), FontOrigin::Demo);
         window->show();
@@ -89,12 +99,15 @@ struct WindowFixture
     bool has_demo;
     /// Where fonts are installed.
     std::filesystem::path installed = folder.path() / "fonts" / "under-ink";
+    QString job_file, template_name, picture;
     QString save_path, suggested_path, font_folder, package, paper, letter_path, bundle;
     QUrl mail, opened;
     QStringList asked_about;
     bool takes_away = true;
     ui::Questions questions;
     std::unique_ptr<ui::MainWindow> window;
+    /// The demo fonts are measured once for all windows of a test; it was half of the time the tests took.
+    static inline std::shared_ptr<FitCache> measured;
 };
 
 } // namespace ink::test

@@ -35,17 +35,21 @@ std::string listed(const std::u32string& characters)
 }
 
 /// mm per font unit so that the welded shape gets its finished size.
-double scaleFor(const FinishedSize& size, const Box& ink_fu, double units_per_em)
+double scaleFor(const FinishedSize& size, const Box& ink_fu, const FontFace& face)
 {
     switch (size.by) {
     case SizeBy::Height:
         return size.value_mm / ink_fu.height();
     case SizeBy::Width:
         return size.value_mm / ink_fu.width();
+    case SizeBy::CapHeight:
+        return size.value_mm / face.capHeight_fu();
+    case SizeBy::XHeight:
+        return size.value_mm / face.xHeight_fu();
     case SizeBy::Em:
         break;
     }
-    return size.value_mm / units_per_em;
+    return size.value_mm / face.info().units_per_em;
 }
 
 double rounded(double value, double step)
@@ -99,6 +103,45 @@ Result<SetWords> setWords(const FontFace& face, const std::string& words, const 
     return set;
 }
 
+Affine placeAt(const Box& ink, double scale, bool is_mirrored)
+{
+    return {is_mirrored ? -scale : scale,
+            0,
+            0,
+            scale,
+            is_mirrored ? ink.x1 * scale : -ink.x0 * scale,
+            -ink.y0 * scale};
+}
+
+Result<Design> finishedDesign(const WeldedShape& welded, const Affine& place, bool is_mirrored,
+                              const Finishing& finishing, const CancelToken& cancel)
+{
+    const Box ink = bounds(welded.outline);
+    const double larger_mm = place.d * std::max(ink.width(), ink.height());
+    if (larger_mm > kMaxSize_mm)
+        return fail(ErrorCode::SizeOutOfRange, {},
+                    "the longer side would be " + std::to_string(std::lround(larger_mm / 1000.0)) + " m");
+    Design design;
+    design.weld = welded.stats;
+    design.em_mm = welded.units_per_em * place.d;
+    for (const Point p : design.weld.crossing_points)
+        design.crossings_mm.push_back(place.map(p));
+    auto finished =
+        finish(transformed(welded.outline, place), finishing, design.crossings_mm, design.em_mm, cancel);
+    if (!finished)
+        return fail(finished.error());
+    design.finished = std::move(*finished);
+    design.outline_mm = std::move(design.finished.outline_mm);
+    for (const auto& glyph : welded.glyphs)
+        design.glyphs_mm.push_back(transformed(*glyph.paths, place.after(glyph.at)));
+    design.figures_mm = measure(design.outline_mm);
+    design.missing = welded.missing;
+    design.is_mirrored = is_mirrored;
+    if (!design.missing.empty())
+        design.warnings.push_back("the font lacks " + listed(design.missing) + "; left out");
+    return design;
+}
+
 Result<Design> makeDesign(const FontFace& face, const DesignRequest& request)
 {
     const auto failFor = [&face](Error error) {
@@ -118,39 +161,21 @@ Result<Design> makeDesign(const FontFace& face, const DesignRequest& request)
     for (const std::size_t letter : request.kept_apart)
         if (letter < set->glyphs_fu.size())
             set->glyphs_fu[letter].layer = static_cast<int>(letter) + 1;
-    Design design;
-    const auto welded_fu = weld(set->glyphs_fu, {units_per_em, request.cancel, request.cache}, &design.weld);
-    if (!welded_fu)
-        return failFor(welded_fu.error());
-    const Box ink_fu = bounds(*welded_fu);
+    WeldedShape welded;
+    auto outline = weld(set->glyphs_fu, {units_per_em, request.cancel, request.cache}, &welded.stats);
+    if (!outline)
+        return failFor(outline.error());
+    welded.outline = std::move(*outline);
+    const Box ink_fu = bounds(welded.outline);
     if (ink_fu.width() <= 0.0 || ink_fu.height() <= 0.0)
         return failFor({ErrorCode::NothingToCut, {}, {}});
-
-    const double scale = scaleFor(request.size, ink_fu, units_per_em);
-    const double larger_mm = scale * std::max(ink_fu.width(), ink_fu.height());
-    if (larger_mm > kMaxSize_mm)
-        return fail(ErrorCode::SizeOutOfRange, face.path().string(),
-                    "the longer side would be " + std::to_string(std::lround(larger_mm / 1000.0)) + " m");
-    const double flip = request.is_mirrored ? -scale : scale;
-    const Affine place{
-        flip, 0, 0, scale, request.is_mirrored ? ink_fu.x1 * scale : -ink_fu.x0 * scale, -ink_fu.y0 * scale};
-    design.em_mm = units_per_em * scale;
-    for (const Point p : design.weld.crossing_points)
-        design.crossings_mm.push_back(place.map(p));
-    auto finished = finish(transformed(*welded_fu, place), request.finishing, design.crossings_mm,
-                           design.em_mm, request.cancel);
-    if (!finished)
-        return failFor(finished.error());
-    design.finished = std::move(*finished);
-    design.outline_mm = std::move(design.finished.outline_mm);
-    for (const auto& glyph : set->glyphs_fu)
-        design.glyphs_mm.push_back(transformed(*glyph.paths, place.after(glyph.at)));
-    design.figures_mm = measure(design.outline_mm);
-    design.missing = set->missing;
-    design.is_mirrored = request.is_mirrored;
-    if (!design.missing.empty())
-        design.warnings.push_back("the font lacks " + listed(design.missing) + "; left out");
-    return design;
+    welded.glyphs = std::move(set->glyphs_fu);
+    welded.missing = set->missing;
+    welded.units_per_em = units_per_em;
+    auto design =
+        finishedDesign(welded, placeAt(ink_fu, scaleFor(request.size, ink_fu, face), request.is_mirrored),
+                       request.is_mirrored, request.finishing, request.cancel);
+    return design ? std::move(design) : failFor(design.error());
 }
 
 void writeReport(std::ostream& out, const Design& design, bool with_method)

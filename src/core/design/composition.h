@@ -87,6 +87,25 @@ Result<SetWords> setWords(const FontFace& face, const std::string& words, const 
 ///         SizeOutOfRange also when the other side grows beyond 10 m.
 Result<Design> makeDesign(const FontFace& face, const DesignRequest& request);
 
+/// Welded shapes at no particular size yet.
+struct WeldedShape
+{
+    Outline outline;
+    WeldStats stats;
+    /// The glyphs as drawn, in the same unit.
+    std::vector<PlacedPaths> glyphs;
+    std::u32string missing;
+    double units_per_em = 1000.0;
+};
+
+/// Brings the lower left corner of `ink` to the origin, `scale` mm for a unit.
+Affine placeAt(const Box& ink, double scale, bool is_mirrored);
+
+/// The finished design of a welded shape. Errors: those of finish; SizeOutOfRange when a side grows beyond 10
+/// m.
+Result<Design> finishedDesign(const WeldedShape& welded, const Affine& place, bool is_mirrored,
+                              const Finishing& finishing, const CancelToken& cancel);
+
 /// The report of `uink weld` (docs/formats/report.md): one JSON object; `with_method` adds how the weld went.
 void writeReport(std::ostream& out, const Design& design, bool with_method = false);
 

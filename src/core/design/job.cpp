@@ -1,5 +1,6 @@
 #include "core/design/job.h"
 
+#include "core/design/lettering_json.h"
 #include "core/type/shape.h"
 
 #include <nlohmann/json.hpp>
@@ -12,7 +13,7 @@
 namespace ink {
 namespace {
 
-constexpr std::array<std::string_view, 3> kSizeNames{"height", "width", "em"};
+constexpr std::array<std::string_view, 5> kSizeNames{"height", "width", "em", "cap_height", "x_height"};
 
 std::string trimmed(double value)
 {
@@ -84,7 +85,7 @@ Result<void> checkWords(std::string_view words)
 
 void writeJob(std::ostream& out, const Job& job)
 {
-    const nlohmann::ordered_json json{
+    nlohmann::ordered_json json{
         {"format", "under-ink-job"},
         {"version", 1},
         {"words", job.words},
@@ -96,8 +97,10 @@ void writeJob(std::ostream& out, const Job& job)
         {"mirrored", job.is_mirrored},
         {"tracking_em", job.tracking_em},
         {"limits", limitsJson(job)},
-        {"font", {{"path", job.font.path}, {"face", job.font.face}, {"instance", job.font.instance}}},
+        {"font", detail::fontJson(job.font)},
     };
+    if (!job.lettering.isPlain())
+        json["lettering"] = detail::letteringJson(job.lettering);
     out << json.dump(2, ' ', false, nlohmann::json::error_handler_t::replace) << '\n';
 }
 
@@ -131,7 +134,9 @@ Result<Job> readJob(std::istream& in)
                 of != allProcesses().end())
                 job.setLimits(of->process, limitsFrom(given, defaultLimits(of->process)));
         const auto font = json.value("font", nlohmann::json::object());
-        job.font = {font.value("path", ""), font.value("face", 0u), font.value("instance", "")};
+        job.font = detail::fontFrom(font);
+        if (const auto lettering = json.find("lettering"); lettering != json.end())
+            job.lettering = detail::letteringFrom(*lettering);
         return job;
     } catch (const nlohmann::json::exception& e) {
         return fail(ErrorCode::DocumentDamaged, {}, e.what());

@@ -3,6 +3,8 @@
 
 #include "core/base/result.h"
 #include "core/base/units.h"
+#include "core/design/font_ref.h"
+#include "core/design/lettering.h"
 #include "core/design/process.h"
 
 #include <iosfwd>
@@ -12,25 +14,16 @@
 
 namespace ink {
 
-enum class SizeBy { Height, Width, Em };
+enum class SizeBy { Height, Width, Em, CapHeight, XHeight };
 enum class Purpose { Sale, Gift };
-/// The finished size: of the inked shape (Height, Width), or of the em.
+/// The finished size: of the inked shape (Height, Width), of the em, or of the capitals or small letters
+/// without strokes up or down of the job's font.
 struct FinishedSize
 {
     SizeBy by = SizeBy::Width;
     double value_mm = 120.0;
 
     friend bool operator==(const FinishedSize&, const FinishedSize&) = default;
-};
-
-/// Which face of which file; an empty path means that none is chosen yet.
-struct FontRef
-{
-    std::string path;
-    unsigned face = 0;
-    std::string instance;
-
-    friend bool operator==(const FontRef&, const FontRef&) = default;
 };
 
 struct Job
@@ -45,6 +38,8 @@ struct Job
     /// Added after every letter, in em.
     double tracking_em = 0.0;
     FontRef font;
+    /// What the person chose for letters, lines and pieces, beyond what the font does by itself.
+    Lettering lettering;
     /// Where the person's machine and material hold other than is usual.
     std::map<Process, ProcessLimits> own_limits;
 

@@ -169,6 +169,10 @@ Result<FitShape> fitShape(const FontFace& face, const std::string& words, const 
                             traits ? *traits : traitsOf(face, welds), cancel, welds);
     if (!shape && shape.error().subject.empty())
         return fail(shape.error().code, face.path().string(), shape.error().detail);
+    if (shape) {
+        shape->cap_height_em = face.capHeight_fu() / face.info().units_per_em;
+        shape->x_height_em = face.xHeight_fu() / face.info().units_per_em;
+    }
     return shape;
 }
 
@@ -179,6 +183,10 @@ double scaleOf(const FitShape& shape, const FinishedSize& size)
         return size.value_mm / shape.ink_fu.height();
     case SizeBy::Width:
         return size.value_mm / shape.ink_fu.width();
+    case SizeBy::CapHeight:
+        return size.value_mm / (shape.cap_height_em * shape.units_per_em);
+    case SizeBy::XHeight:
+        return size.value_mm / (shape.x_height_em * shape.units_per_em);
     case SizeBy::Em:
         break;
     }

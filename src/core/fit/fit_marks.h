@@ -92,6 +92,8 @@ struct FitShape
     Outline outline_fu;
     Box ink_fu;
     double units_per_em = 1000.0;
+    /// Of the capitals and of small letters without strokes up or down, in em; a listing does not say.
+    double cap_height_em = 0.7, x_height_em = 0.5;
     FitMarks marks_fu;
 };
 

@@ -336,6 +336,27 @@ double FontFace::lineSpacing_fu() const
     return spacing > 0.0 ? spacing : 1.2 * m_info.units_per_em;
 }
 
+static double heightOf(const FontFace& face, char32_t character, hb_ot_metrics_tag_t metric, double share)
+{
+    if (const auto glyph = face.glyphOf(character); glyph != 0)
+        if (const Box ink = bounds(face.glyphOutline(glyph)); ink.y1 > 0.0)
+            return ink.y1;
+    hb_position_t said = 0;
+    if (hb_ot_metrics_get_position(face.handle(), metric, &said) && said > 0)
+        return said;
+    return share * face.info().units_per_em;
+}
+
+double FontFace::capHeight_fu() const
+{
+    return heightOf(*this, U'H', HB_OT_METRICS_TAG_CAP_HEIGHT, 0.7);
+}
+
+double FontFace::xHeight_fu() const
+{
+    return heightOf(*this, U'x', HB_OT_METRICS_TAG_X_HEIGHT, 0.5);
+}
+
 std::string FontFace::glyphName(std::uint32_t glyph_id) const
 {
     std::array<char, 128> name{};

@@ -82,6 +82,10 @@ public:
     bool hasCharacter(char32_t character) const;
     /// Distance from one baseline to the next (`hhea`: ascender - descender + line gap).
     double lineSpacing_fu() const;
+    /// Ink above the baseline of "H" and "x"; where the font lacks them, what `OS/2` says, else 0.7 and 0.5
+    /// em.
+    double capHeight_fu() const;
+    double xHeight_fu() const;
     std::string glyphName(std::uint32_t glyph_id) const;
     double advance_fu(std::uint32_t glyph_id) const;
     std::uint32_t glyphCount() const;

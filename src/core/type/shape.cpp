@@ -34,6 +34,36 @@ Result<std::vector<hb_feature_t>> parseFeatures(const std::string& text)
     return out;
 }
 
+/// Worn glyphs stand in the text as characters of the last Private Use Plane until HarfBuzz asks which glyph
+/// a character is: so they are kerned and carry marks like any letter.
+constexpr UChar32 kFirstStandIn = 0x100000;
+constexpr UChar32 kLastStandIn = 0x10FFFD;
+
+bool isWornStandIn(UChar32 c)
+{
+    return c >= kFirstStandIn && c <= kLastStandIn;
+}
+
+/// Scripts whose letters change with their neighbours: a stand-in would break what is around it, so the
+/// glyph is exchanged after shaping.
+bool isShapedByContext(UScriptCode script)
+{
+    switch (script) {
+    case USCRIPT_COMMON:
+    case USCRIPT_INHERITED:
+    case USCRIPT_LATIN:
+    case USCRIPT_GREEK:
+    case USCRIPT_CYRILLIC:
+    case USCRIPT_ARMENIAN:
+    case USCRIPT_GEORGIAN:
+    case USCRIPT_RUNIC:
+    case USCRIPT_CHEROKEE:
+        return false;
+    default:
+        return true;
+    }
+}
+
 /// A stretch of one direction and one script, in UTF-16 units, in the order it is drawn.
 struct Run
 {
@@ -53,7 +83,8 @@ std::vector<Run> splitByScript(const icu::UnicodeString& text, int start, int en
         const int width = U16_LENGTH(c);
         UErrorCode status = U_ZERO_ERROR;
         UScriptCode script = uscript_getScript(c, &status);
-        const bool neutral = U_FAILURE(status) || script == USCRIPT_COMMON || script == USCRIPT_INHERITED;
+        const bool neutral =
+            U_FAILURE(status) || script == USCRIPT_COMMON || script == USCRIPT_INHERITED || isWornStandIn(c);
         if (runs.empty())
             runs.push_back({i, 0, is_right_to_left, neutral ? USCRIPT_COMMON : script});
         else if (!neutral && runs.back().script == USCRIPT_COMMON)
@@ -87,28 +118,76 @@ Result<std::vector<Run>> runsInDrawnOrder(const icu::UnicodeString& text, bool& 
     return runs;
 }
 
-/// Byte offset in the UTF-8 line of every UTF-16 unit.
-std::vector<std::uint32_t> byteOffsets(const icu::UnicodeString& text)
+/// The line as it is shaped: worn letters exchanged for stand-ins, and for every UTF-16 unit the byte of the
+/// line it stands for.
+struct LineText
 {
-    std::vector<std::uint32_t> out;
-    std::uint32_t bytes = 0;
-    for (int i = 0; i < text.length();) {
-        const UChar32 c = text.char32At(i);
-        out.insert(out.end(), static_cast<std::size_t>(U16_LENGTH(c)), bytes);
-        bytes += static_cast<std::uint32_t>(U8_LENGTH(c));
-        i += U16_LENGTH(c);
+    icu::UnicodeString text;
+    std::vector<std::uint32_t> bytes;
+};
+
+LineText lineText(std::string_view line, const std::vector<WornGlyph>& worn)
+{
+    LineText out;
+    auto form = worn.begin();
+    const auto size = static_cast<std::int32_t>(line.size());
+    for (std::int32_t i = 0; i < size;) {
+        const auto byte = static_cast<std::uint32_t>(i);
+        UChar32 c = 0;
+        U8_NEXT(line.data(), i, size, c);
+        while (form != worn.end() && form->byte + form->bytes <= byte)
+            ++form;
+        if (form != worn.end() && byte >= form->byte) {
+            UErrorCode status = U_ZERO_ERROR;
+            const bool stands_in = !isShapedByContext(uscript_getScript(c, &status)) &&
+                                   form->glyph_id <= static_cast<std::uint32_t>(kLastStandIn - kFirstStandIn);
+            if (stands_in && byte > form->byte)
+                continue; // further letters of a ligature
+            if (stands_in)
+                c = kFirstStandIn + static_cast<UChar32>(form->glyph_id);
+        }
+        out.text.append(c);
+        out.bytes.insert(out.bytes.end(), static_cast<std::size_t>(U16_LENGTH(c)), byte);
     }
     return out;
+}
+
+hb_bool_t nominalGlyph(hb_font_t* font, void*, hb_codepoint_t character, hb_codepoint_t* glyph, void*)
+{
+    if (isWornStandIn(static_cast<UChar32>(character))) {
+        *glyph = character - static_cast<hb_codepoint_t>(kFirstStandIn);
+        return *glyph != 0 && *glyph < hb_face_get_glyph_count(hb_font_get_face(font));
+    }
+    return hb_font_get_nominal_glyph(hb_font_get_parent(font), character, glyph);
+}
+
+using HbFont = std::unique_ptr<hb_font_t, decltype(&hb_font_destroy)>;
+
+/// The face with stand-ins leading to their glyphs.
+HbFont withStandIns(const FontFace& face)
+{
+    static hb_font_funcs_t* const funcs = [] {
+        auto* made = hb_font_funcs_create();
+        hb_font_funcs_set_nominal_glyph_func(made, nominalGlyph, nullptr, nullptr);
+        hb_font_funcs_make_immutable(made);
+        return made;
+    }();
+    HbFont font(hb_font_create_sub_font(face.handle()), hb_font_destroy);
+    hb_font_set_funcs(font.get(), funcs, nullptr, nullptr);
+    return font;
 }
 
 class LineShaper
 {
 public:
-    LineShaper(const FontFace& face, const icu::UnicodeString& text, std::vector<hb_feature_t> features,
-               double tracking_fu)
-        : m_face(face), m_text(text), m_features(std::move(features)), m_tracking_fu(tracking_fu),
-          m_bytes(byteOffsets(text)), m_buffer(hb_buffer_create(), hb_buffer_destroy)
+    LineShaper(const FontFace& face, const LineText& line, std::vector<hb_feature_t> features,
+               double tracking_fu, const std::vector<WornGlyph>& worn)
+        : m_face(face), m_text(line.text), m_features(std::move(features)), m_tracking_fu(tracking_fu),
+          m_bytes(line.bytes), m_worn(worn), m_buffer(hb_buffer_create(), hb_buffer_destroy)
     {
+        if (!worn.empty())
+            m_with_stand_ins = withStandIns(face);
+        keepWornAsTheyAre();
     }
 
     void add(const Run& run)
@@ -121,8 +200,8 @@ public:
             hb_buffer_set_script(m_buffer.get(), hb_script_from_string(uscript_getShortName(run.script), -1));
         hb_buffer_set_language(m_buffer.get(), hb_language_from_string("en", -1));
         hb_buffer_guess_segment_properties(m_buffer.get());
-        hb_shape(m_face.handle(), m_buffer.get(), m_features.data(),
-                 static_cast<unsigned>(m_features.size()));
+        hb_shape(m_with_stand_ins ? m_with_stand_ins.get() : m_face.handle(), m_buffer.get(),
+                 m_features.data(), static_cast<unsigned>(m_features.size()));
 
         unsigned count = 0;
         const auto* infos = hb_buffer_get_glyph_infos(m_buffer.get(), &count);
@@ -130,10 +209,17 @@ public:
         for (unsigned i = 0; i < count; ++i) {
             const auto& p = positions[i];
             const bool letter_ends = i + 1 == count || infos[i + 1].cluster != infos[i].cluster;
-            const double advance = p.x_advance + (letter_ends ? m_tracking_fu : 0.0);
-            if (infos[i].codepoint != 0)
-                m_line.glyphs.push_back({infos[i].codepoint, m_bytes[infos[i].cluster], m_pen + p.x_offset,
-                                         static_cast<double>(p.y_offset), advance});
+            double advance = p.x_advance + (letter_ends ? m_tracking_fu : 0.0);
+            const std::uint32_t byte = m_bytes[infos[i].cluster];
+            std::uint32_t glyph = infos[i].codepoint;
+            const auto* worn = wornAt(byte);
+            if (worn && worn->glyph_id != glyph && p.x_advance != 0) {
+                advance += m_face.advance_fu(worn->glyph_id) - m_face.advance_fu(glyph);
+                glyph = worn->glyph_id;
+            }
+            if (glyph != 0)
+                m_line.glyphs.push_back(
+                    {glyph, byte, m_pen + p.x_offset, static_cast<double>(p.y_offset), advance});
             else
                 noteMissing(static_cast<int>(infos[i].cluster), run);
             m_pen += advance;
@@ -147,6 +233,29 @@ public:
     }
 
 private:
+    const WornGlyph* wornAt(std::uint32_t byte) const
+    {
+        const auto it = std::ranges::find(m_worn, byte, &WornGlyph::byte);
+        return it == m_worn.end() ? nullptr : &*it;
+    }
+
+    /// What is worn was chosen to stay: no substitution that a person did not ask for begins at it.
+    void keepWornAsTheyAre()
+    {
+        for (const auto& form : m_worn) {
+            const auto first = std::ranges::lower_bound(m_bytes, form.byte);
+            const auto last = std::ranges::lower_bound(m_bytes, form.byte + form.bytes);
+            for (const char* tag : {"liga", "clig", "calt", "rlig", "ccmp", "locl", "rclt"}) {
+                hb_feature_t off{};
+                hb_feature_from_string(tag, 4, &off);
+                off.value = 0;
+                off.start = static_cast<unsigned>(first - m_bytes.begin());
+                off.end = static_cast<unsigned>(last - m_bytes.begin());
+                m_features.push_back(off);
+            }
+        }
+    }
+
     /// The characters of the cluster that starts at `from` which the font has no glyph for.
     void noteMissing(int from, const Run& run)
     {
@@ -166,7 +275,9 @@ private:
     const icu::UnicodeString& m_text;
     std::vector<hb_feature_t> m_features;
     double m_tracking_fu;
-    std::vector<std::uint32_t> m_bytes;
+    const std::vector<std::uint32_t>& m_bytes;
+    const std::vector<WornGlyph>& m_worn;
+    HbFont m_with_stand_ins{nullptr, hb_font_destroy};
     std::unique_ptr<hb_buffer_t, decltype(&hb_buffer_destroy)> m_buffer;
     double m_pen = 0.0;
     ShapedLine m_line;
@@ -186,6 +297,34 @@ bool isValidUtf8(std::string_view text)
     return true;
 }
 
+bool isWordCharacter(char32_t character)
+{
+    const auto c = static_cast<UChar32>(character);
+    return u_isalnum(c) || (U_GET_GC_MASK(c) & U_GC_M_MASK) != 0;
+}
+
+bool isCapital(char32_t character)
+{
+    return u_isupper(static_cast<UChar32>(character));
+}
+
+bool isSmallLetter(char32_t character)
+{
+    return u_islower(static_cast<UChar32>(character));
+}
+
+std::u32string toUtf32(std::string_view text)
+{
+    std::u32string out;
+    const auto size = static_cast<std::int32_t>(text.size());
+    for (std::int32_t i = 0; i < size;) {
+        UChar32 c = 0;
+        U8_NEXT_OR_FFFD(text.data(), i, size, c);
+        out += static_cast<char32_t>(c);
+    }
+    return out;
+}
+
 std::string toUtf8(char32_t character)
 {
     std::string out;
@@ -203,13 +342,13 @@ Result<ShapedLine> shapeLine(const FontFace& face, std::string_view line, const 
     if (!features)
         return fail(features.error());
 
-    const auto text =
-        icu::UnicodeString::fromUTF8(icu::StringPiece(line.data(), static_cast<std::int32_t>(line.size())));
+    const auto text = lineText(line, options.worn);
     bool is_right_to_left = false;
-    const auto runs = runsInDrawnOrder(text, is_right_to_left);
+    const auto runs = runsInDrawnOrder(text.text, is_right_to_left);
     if (!runs)
         return fail(runs.error());
-    LineShaper shaper(face, text, std::move(*features), options.tracking_em * face.info().units_per_em);
+    LineShaper shaper(face, text, std::move(*features), options.tracking_em * face.info().units_per_em,
+                      options.worn);
     for (const auto& run : *runs)
         shaper.add(run);
     auto shaped = shaper.take();

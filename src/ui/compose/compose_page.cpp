@@ -1,18 +1,26 @@
 #include "ui/compose/compose_page.h"
 
-#include "ui/compose/weld_view.h"
+#include "ui/compose/lettering_panel.h"
+#include "ui/compose/lettering_view.h"
+#include "ui/compose/motif_tray.h"
+#include "ui/compose/try_on_strip.h"
 #include "ui/measures.h"
+#include "ui/outline_paths.h"
+#include "ui/text.h"
 #include "ui/widgets/marks.h"
 #include "ui/widgets/swatches.h"
 
 #include <QButtonGroup>
 #include <QCheckBox>
+#include <QFileInfo>
 #include <QGridLayout>
 #include <QHBoxLayout>
 #include <QLabel>
+#include <QPainter>
 #include <QPushButton>
 #include <QScrollArea>
 #include <QSlider>
+#include <QStackedWidget>
 #include <QVBoxLayout>
 
 #include <algorithm>
@@ -24,9 +32,6 @@ namespace {
 constexpr int kTightest_steps = -150;
 constexpr int kWidest_steps = 300;
 
-/// The slot of the design that is looked at; the fonts of the list have slots of their own.
-constexpr quint64 kSlot = 1;
-
 struct Material
 {
     const char* name;
@@ -37,26 +42,157 @@ constexpr Material kMaterials[] = {
     {"Lavender", "#7d72a8"}, {"Slate", "#6b7480"}, {"Chalk", "#f6f4ee"}, {"Kraft", "#b58a5a"},
 };
 
+/// Longer than between two moves of a hand.
+constexpr int kRest_ms = 40;
+/// The slot of the plain words beside dressed ones.
+constexpr int kPlainSketch = 0;
+
 } // namespace
 
-ComposePage::ComposePage(JobModel& job, DesignService& designs, const Theme& theme, QWidget* parent)
-    : QWidget(parent), m_job(job), m_designs(designs), m_theme(theme)
+/// A design in one quiet line, for comparing.
+class WordsLine : public QWidget
+{
+public:
+    WordsLine(const Theme& theme, QWidget* parent) : QWidget(parent), m_theme(theme)
+    {
+        setObjectName(QStringLiteral("plainWords"));
+        setAccessibleName(QObject::tr("The words plain, for comparison"));
+    }
+    void show(std::shared_ptr<const ComposedDesign> composed)
+    {
+        m_path = composed ? toPainterPath(composed->design.outline_mm) : QPainterPath();
+        setVisible(composed != nullptr);
+        update();
+    }
+    QSize sizeHint() const override { return {300, m_theme.scaled(74)}; }
+
+protected:
+    void paintEvent(QPaintEvent*) override
+    {
+        QPainter painter(this);
+        painter.setRenderHint(QPainter::Antialiasing);
+        painter.fillRect(rect(), m_theme.colours().card);
+        painter.setFont(m_theme.text(TextSize::Small));
+        painter.setPen(m_theme.colours().soft_ink);
+        const int line = QFontMetrics(painter.font()).height();
+        painter.drawText(QRect(kMargin, 2, width(), line), Qt::AlignLeft,
+                         QObject::tr("Plain, for comparison"));
+        const QRectF room = QRectF(rect()).adjusted(kMargin, line + 6, -kMargin, -8);
+        const QRectF box = m_path.boundingRect();
+        if (box.isEmpty())
+            return;
+        const double scale = std::min(room.width() / box.width(), room.height() / box.height());
+        QTransform place;
+        place.translate(room.left(), room.center().y());
+        place.scale(scale, scale);
+        place.translate(-box.left(), -box.center().y());
+        QColor grey = m_theme.colours().soft_ink;
+        grey.setAlphaF(0.75f);
+        painter.fillPath(place.map(m_path), grey);
+    }
+
+private:
+    const Theme& m_theme;
+    QPainterPath m_path;
+};
+
+ComposePage::ComposePage(JobModel& job, LetteringService& lettering,
+                         const std::filesystem::path& shelf_folder, const Theme& theme, QWidget* parent)
+    : QWidget(parent), m_job(job), m_lettering(lettering), m_theme(theme)
 {
     setObjectName(QStringLiteral("page"));
-    auto* row = new QHBoxLayout(this);
+    auto* row = new QHBoxLayout;
     row->setContentsMargins(0, 0, 0, 0);
     row->setSpacing(0);
     auto* column = new QVBoxLayout;
     column->setSpacing(0);
     column->addWidget(buildHead());
-    m_view = new WeldView(m_theme, this);
+    m_view = new LetteringView(m_job, m_theme, this);
     m_view->setObjectName(QStringLiteral("weldView"));
     column->addWidget(m_view, 1);
+    m_plain = new WordsLine(m_theme, this);
+    m_plain->hide();
+    column->addWidget(m_plain);
+    m_tray = new MotifTray(shelf_folder, m_job.undoStack(), m_theme, this);
+    m_tray->setObjectName(QStringLiteral("motifTray"));
     row->addLayout(column, 1);
     row->addWidget(buildPanel());
+    auto* whole = new QVBoxLayout;
+    whole->setSpacing(0);
+    auto* upper = new QWidget(this);
+    upper->setLayout(row);
+    whole->addWidget(upper, 1);
+    whole->addWidget(buildStrip());
+    whole->setContentsMargins(0, 0, 0, 0);
+    setLayout(whole);
 
     m_view->setMaterial(m_material->colour());
     connect(m_view, &WeldView::zoomChanged, this, &ComposePage::showZoom);
+    connect(m_view, &LetteringView::caretMoved, this, &ComposePage::askForTriesSoon);
+    m_rest.setSingleShot(true);
+    m_rest.setInterval(kRest_ms);
+    connect(&m_rest, &QTimer::timeout, this, [this] {
+        askForTries();
+        showPlain();
+    });
+    connect(m_view, &LetteringView::stripWanted, this, [this] { m_strip->setFocus(); });
+    connect(m_view, &LetteringView::motifDropped, this,
+            [this](const QString& id, QPointF mm, std::optional<std::size_t> letter) {
+                placeMotif(id.toLongLong(), [&](Job& changed, const std::string& motif) {
+                    PlacedPiece piece;
+                    piece.motif = motif;
+                    const double em = m_composed ? m_composed->mm_per_u * 1000.0 : 1.0;
+                    Point from{};
+                    piece.letter = letter;
+                    if (const auto* own =
+                            letter && m_composed ? m_composed->setting.letterAt(*letter) : nullptr)
+                        from = m_composed->placed(own->block, own->foot());
+                    else if (m_composed)
+                        from = m_composed->to_mm.map({0, 0});
+                    piece.x_em = (mm.x() - from.x) / em;
+                    piece.y_em = (-mm.y() - from.y) / em;
+                    changed.lettering.pieces.push_back(piece);
+                });
+            });
+    connect(m_tray, &MotifTray::refused, this, &ComposePage::refused);
+    connect(m_tray, &MotifTray::fontWanted, this, &ComposePage::takeFontWanted);
+    connect(m_tray, &MotifTray::svgWanted, this, &ComposePage::takeSvgWanted);
+    connect(m_tray, &MotifTray::intoLineWanted, this, [this](qlonglong id) {
+        const std::size_t at = m_view->caret();
+        placeMotif(id, [at](Job& changed, const std::string& motif) {
+            std::u32string words = toUtf32(changed.words);
+            replaceCharacters(changed.lettering, words, at, 0, std::u32string(1, kMotifCharacter));
+            words.insert(std::min(at, words.size()), 1, kMotifCharacter);
+            changed.words.clear();
+            for (const char32_t c : words)
+                changed.words += toUtf8(c);
+            changed.lettering.letters[at].motif = motif;
+        });
+        m_view->setCaret(at + 1);
+    });
+    connect(m_tray, &MotifTray::besideWanted, this, [this](qlonglong id) {
+        const auto letters = m_view->letters();
+        placeMotif(id, [&letters](Job& changed, const std::string& motif) {
+            PlacedPiece piece;
+            piece.motif = motif;
+            if (!letters.empty())
+                piece.letter = letters.front();
+            piece.x_em = 0.3;
+            piece.size = 0.6;
+            changed.lettering.pieces.push_back(piece);
+        });
+        if (!m_job.job().lettering.pieces.empty())
+            m_view->choosePiece(m_job.job().lettering.pieces.size() - 1);
+    });
+    connect(m_tray, &MotifTray::tailWanted, this, [this](qlonglong id) {
+        const auto block = m_lettering_panel->block();
+        placeMotif(id, [block](Job& changed, const std::string& motif) {
+            if (changed.lettering.blocks.size() <= block)
+                changed.lettering.blocks.resize(block + 1);
+            changed.lettering.blocks[block].has_tail = true;
+            changed.lettering.blocks[block].tail_motif = motif;
+        });
+    });
     connect(&m_job, &JobModel::changed, this, &ComposePage::jobChanged);
     jobChanged();
 }
@@ -78,8 +214,8 @@ QWidget* ComposePage::buildHead()
         row->addWidget(tab);
         connect(tab, &QPushButton::clicked, this, [this, look] { m_view->setLook(look); });
     };
-    addTab(tr("In the material"), "lookMaterial", WeldView::Look::Material, true);
-    addTab(tr("Outline only"), "lookOutline", WeldView::Look::Outline, false);
+    addTab(tr("Material"), "lookMaterial", WeldView::Look::Material, true);
+    addTab(tr("Outline"), "lookOutline", WeldView::Look::Outline, false);
     row->addStretch(1);
     m_zoom = new QLabel(head);
     m_zoom->setObjectName(QStringLiteral("zoomText"));
@@ -106,13 +242,12 @@ QWidget* ComposePage::buildPanel()
     frame->setObjectName(QStringLiteral("sidePanel"));
     frame->setWidgetResizable(true);
     frame->setFrameShape(QFrame::NoFrame);
-    frame->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    frame->setHorizontalScrollBarPolicy(Qt::ScrollBarAsNeeded);
     frame->setFocusPolicy(Qt::NoFocus);
     auto* panel = new QWidget(frame);
     frame->setWidget(panel);
-    m_panel = frame;
     auto* column = new QVBoxLayout(panel);
-    column->setContentsMargins(kMargin, kMargin, kMargin, kMargin);
+    column->setContentsMargins(kMargin, kMargin, kGrid, kMargin); // the scroll bar stands in the right margin
     column->setSpacing(2 * kGrid);
     const auto caption = [&](const QString& text, QWidget* buddy) {
         auto* label = new QLabel(text, panel);
@@ -190,7 +325,16 @@ QWidget* ComposePage::buildPanel()
 
     column->addWidget(m_title);
     column->addLayout(finding_row);
-    column->addWidget(m_figures);
+    m_lettering_panel = new LetteringPanel(m_job, *m_view, m_theme, panel);
+    m_lettering_panel->setObjectName(QStringLiteral("letteringPanel"));
+    connect(m_lettering_panel, &LetteringPanel::dressWanted, this, [this] {
+        if (m_composed)
+            m_lettering.dress(m_job.job(), m_composed->mm_per_u,
+                              [this](const Result<std::vector<Dressing>>& d) { showDressings(d); });
+    });
+    connect(m_lettering_panel, &LetteringPanel::dressingChosen, this, &ComposePage::wearDressing);
+    connect(m_lettering_panel, &LetteringPanel::keepLettersWanted, this, &ComposePage::keepLettersAsMotif);
+    column->addWidget(m_lettering_panel);
     column->addSpacing(2 * kGrid);
     auto* spacing = buildSpacing(panel);
     column->addWidget(caption(tr("Letter spacing"), m_spacing));
@@ -203,9 +347,22 @@ QWidget* ComposePage::buildPanel()
     column->addWidget(m_node_figures);
     column->addWidget(m_mirrored);
     column->addSpacing(2 * kGrid);
-    column->addWidget(m_save);
+    column->addWidget(m_figures);
     column->addStretch(1);
-    return frame;
+    // The main action stays in sight however long the column is.
+    auto* side = new QWidget(this);
+    auto* side_column = new QVBoxLayout(side);
+    side_column->setContentsMargins(0, 0, 0, 0);
+    side_column->setSpacing(0);
+    side_column->addWidget(frame, 1);
+    auto* foot = new QWidget(side);
+    foot->setObjectName(QStringLiteral("sideFoot"));
+    auto* foot_row = new QHBoxLayout(foot);
+    foot_row->setContentsMargins(kMargin, 2 * kGrid, kMargin, 2 * kGrid);
+    foot_row->addWidget(m_save);
+    side_column->addWidget(foot);
+    m_panel = side;
+    return side;
 }
 
 QWidget* ComposePage::buildSpacing(QWidget* panel)
@@ -242,6 +399,71 @@ QWidget* ComposePage::buildSpacing(QWidget* panel)
     return spacing;
 }
 
+std::shared_ptr<const Design> ComposePage::design() const
+{
+    return m_composed ? std::shared_ptr<const Design>(m_composed, &m_composed->design) : nullptr;
+}
+
+bool ComposePage::isIdle() const
+{
+    return m_lettering.isIdle() && m_tray->isIdle() && !m_rest.isActive();
+}
+
+void ComposePage::showEvent(QShowEvent* event)
+{
+    QWidget::showEvent(event);
+    askForTriesSoon();
+}
+
+void ComposePage::showDressings(const Result<std::vector<Dressing>>& dressings)
+{
+    if (!dressings) {
+        if (dressings.error().code != ErrorCode::Cancelled)
+            emit refused(dressings.error());
+        return;
+    }
+    m_dressings = *dressings;
+    m_lettering_panel->setDressings(m_dressings, true);
+}
+
+void ComposePage::wearDressing(int index)
+{
+    if (index < 0 || index >= static_cast<int>(m_dressings.size()))
+        return;
+    const auto& dressed = m_dressings[static_cast<std::size_t>(index)].job;
+    if (dressed.words != m_job.job().words || dressed.font != m_job.job().font) { // the words went on
+        m_dressings.clear();
+        m_lettering_panel->setDressings({}, false);
+        return;
+    }
+    m_job.endRun();
+    m_job.changeLettering(tr("dress the words"), [&](Job& job) {
+        for (auto& [character, choice] : job.lettering.letters)
+            choice.worn.reset();
+        for (const auto& [character, choice] : dressed.lettering.letters)
+            if (choice.worn)
+                job.lettering.letters[character].worn = choice.worn;
+    });
+    m_job.endRun();
+}
+
+/// Plain and dressed side by side, while anything is worn.
+void ComposePage::showPlain()
+{
+    Job plain = m_job.job();
+    bool is_dressed = false;
+    for (auto& [character, choice] : plain.lettering.letters) {
+        is_dressed = is_dressed || choice.worn;
+        choice.worn.reset();
+    }
+    if (!is_dressed || !m_composed || !isVisible()) {
+        m_plain->show(nullptr);
+        return;
+    }
+    m_lettering.sketch(kPlainSketch, plain,
+                       [this](const ComposedResult& result) { m_plain->show(result ? *result : nullptr); });
+}
+
 QString ComposePage::materialColour() const
 {
     return m_material->colour().name();
@@ -250,13 +472,20 @@ QString ComposePage::materialColour() const
 void ComposePage::resizeEvent(QResizeEvent* event)
 {
     QWidget::resizeEvent(event);
-    m_panel->setFixedWidth(std::min(m_theme.scaled(250), width() * 34 / 100));
+    m_panel->setFixedWidth(std::min(m_theme.scaled(274), width() * 38 / 100));
     m_zoom->setVisible(width() > m_theme.scaled(600));
+    fitKeys();
+    fitLower();
 }
 
 void ComposePage::jobChanged()
 {
     const auto& job = m_job.job();
+    // What was kept is no longer all there is: the next try must not take another edit back.
+    if (!m_is_trying && job.lettering != m_last_job.lettering) {
+        m_before_tries.reset();
+        m_kept.reset();
+    }
     m_mirrored->setChecked(job.is_mirrored);
     if (const QSignalBlocker quiet(m_spacing); true)
         m_spacing->setValue(qRound(job.tracking_em * 1000.0));
@@ -264,17 +493,22 @@ void ComposePage::jobChanged()
     m_view->setUnit(job.unit);
     const bool same = job.words == m_last_job.words && job.size == m_last_job.size &&
                       job.is_mirrored == m_last_job.is_mirrored &&
-                      job.tracking_em == m_last_job.tracking_em && job.font == m_last_job.font;
+                      job.tracking_em == m_last_job.tracking_em && job.font == m_last_job.font &&
+                      job.lettering == m_last_job.lettering;
+    if (job.words != m_last_job.words || job.font != m_last_job.font) {
+        m_dressings.clear();
+        m_lettering_panel->setDressings({}, false);
+    }
     m_last_job = job;
-    if (same && m_design) {
+    if (same && m_composed) {
         showFigures();
         return;
     }
     if (job.font.path.empty()) {
-        m_designs.cancel(kSlot);
         m_is_up_to_date = true;
-        m_design.reset();
-        m_view->showMessage(tr("Choose a font in Find: the words appear here as one welded shape."));
+        m_composed.reset();
+        m_lettering_panel->showComposed(nullptr);
+        m_view->showNothing(tr("Choose a font in Find: the words appear here as one welded shape."));
         showFigures();
         emit designChanged();
         return;
@@ -282,17 +516,19 @@ void ComposePage::jobChanged()
     // The old shape stays in sight until the new one is there, but it can no longer be saved.
     m_is_up_to_date = false;
     m_save->setEnabled(false);
-    m_designs.request(kSlot, job, job.font, 1, [this](const DesignResult& result) { show(result); });
+    m_lettering.compose(job, [this](const ComposedResult& result) { show(result); });
 }
 
-void ComposePage::show(const DesignResult& result)
+void ComposePage::show(const ComposedResult& result)
 {
+    if (m_job.job().font.path.empty())
+        return; // it was taken away meanwhile
     m_is_up_to_date = true;
     if (result) {
-        m_design = *result;
-        m_view->showDesign(m_design);
+        m_composed = *result;
+        m_view->showComposed(m_composed);
     } else {
-        m_design.reset();
+        m_composed.reset();
         const Error& error = result.error();
         const auto sentence = [](std::string_view s) {
             return QString::fromUtf8(s.data(), static_cast<qsizetype>(s.size()));
@@ -304,33 +540,36 @@ void ComposePage::show(const DesignResult& result)
         QString message = what + QStringLiteral(".\n") + sentence(errorAdvice(error.code));
         if (error.code < ErrorCode::EmptyText) // about a file: say which
             message = QString::fromStdString(error.subject) + QStringLiteral("\n") + message;
-        m_view->showMessage(message);
+        m_view->showNothing(message);
     }
+    m_lettering_panel->showComposed(m_composed);
+    askForTriesSoon();
     showFigures();
     emit designChanged();
 }
 
 void ComposePage::showFigures()
 {
-    m_save->setEnabled(m_design != nullptr && m_is_up_to_date);
-    m_title->setText(!m_design                   ? tr("Nothing to cut yet")
-                     : m_design->missing.empty() ? tr("Ready to cut")
-                                                 : tr("Letters are missing"));
-    m_finding_mark->setVisible(m_design != nullptr);
-    m_finding->setVisible(m_design != nullptr);
-    m_figures->setVisible(m_design != nullptr);
+    const auto shown = design();
+    m_save->setEnabled(shown != nullptr && m_is_up_to_date);
+    m_title->setText(!shown                   ? tr("Nothing to cut yet")
+                     : shown->missing.empty() ? tr("Ready to cut")
+                                              : tr("Letters are missing"));
+    m_finding_mark->setVisible(shown != nullptr);
+    m_finding->setVisible(shown != nullptr);
+    m_figures->setVisible(shown != nullptr);
     showNodeFigures();
-    if (!m_design) {
+    if (!shown) {
         m_spacing_value->clear();
         return;
     }
     const auto unit = m_job.job().unit;
-    const auto& f = m_design->figures_mm;
+    const auto& f = shown->figures_mm;
     const QStringList values{QString::number(f.pieces), QString::number(f.middles),
-                             QStringLiteral("%1 → %2").arg(m_design->weld.nodes_before).arg(f.nodes),
+                             QStringLiteral("%1 → %2").arg(shown->weld.nodes_before).arg(f.nodes),
                              longLength(f.cut_length, unit), area(f.area, unit)};
     // Signed, as it is added: less than nothing closes the letters up.
-    const double spacing_mm = m_job.job().tracking_em * m_design->em_mm;
+    const double spacing_mm = m_job.job().tracking_em * shown->em_mm;
     m_spacing_value->setText(spacing_mm == 0.0
                                  ? tr("as drawn")
                                  : (spacing_mm > 0.0 ? QStringLiteral("+") : QStringLiteral("−")) +
@@ -338,9 +577,18 @@ void ComposePage::showFigures()
     for (std::size_t i = 0; i < m_values.size(); ++i)
         m_values[i]->setText(values[static_cast<qsizetype>(i)]);
     QString letters;
-    for (const char32_t ch : m_design->missing)
+    for (const char32_t ch : shown->missing)
         letters += QStringLiteral(" ") + QString::fromUcs4(&ch, 1);
     m_finding_mark->setMark(letters.isEmpty() ? Mark::InOrder : Mark::Wrong);
+    if (!m_composed->setting.missing_fonts.empty()) {
+        m_title->setText(tr("A font is not here"));
+        m_finding_mark->setMark(Mark::LookAt);
+        m_finding->setText(
+            tr("%1 is missing: its letters stand as they were stored. Bring the font back through Find to "
+               "change them.")
+                .arg(QFileInfo(text(m_composed->setting.missing_fonts.front().path)).fileName()));
+        return;
+    }
     m_finding->setText(
         letters.isEmpty()
             ? tr("Letters that touch are one piece.")
@@ -350,7 +598,7 @@ void ComposePage::showFigures()
 /// What the marks on the outline are, in words, with their numbers.
 void ComposePage::showNodeFigures()
 {
-    m_node_figures->setVisible(m_design != nullptr && m_nodes->isChecked());
+    m_node_figures->setVisible(m_composed != nullptr && m_nodes->isChecked());
     if (!m_node_figures->isVisibleTo(this))
         return;
     const auto marks = m_view->nodeCounts();

@@ -39,11 +39,6 @@ bool comesBefore(Point a, Point b)
     return std::pair(a.x, a.y) < std::pair(b.x, b.y);
 }
 
-QRectF toRect(const Box& box)
-{
-    return {QPointF(box.x0, -box.y1), QPointF(box.x1, -box.y0)};
-}
-
 } // namespace
 
 WeldView::WeldView(const Theme& theme, QWidget* parent)
@@ -62,10 +57,8 @@ void WeldView::showDesign(std::shared_ptr<const Design> design)
     m_message.clear();
     m_glyphs_mm.clear();
     m_path_mm = toPainterPath(m_design->outline_mm);
-    for (const auto& glyph : m_design->glyphs_mm)
-        m_glyphs_mm.push_back(toPainterPath(glyph));
+    m_nodes_mm.reset();
     m_box_mm = toRect(m_design->figures_mm.box);
-    findNodes();
     const auto& f = m_design->figures_mm;
     setAccessibleDescription(
         tr("%1, %2, %3 wide, %4 high")
@@ -111,25 +104,30 @@ void WeldView::setNodesShown(bool shown)
     update();
 }
 
-void WeldView::findNodes()
+const std::vector<std::pair<QPointF, WeldView::NodeMark>>& WeldView::nodes() const
 {
+    if (m_nodes_mm)
+        return *m_nodes_mm;
+    auto& found = m_nodes_mm.emplace();
+    if (!m_design)
+        return found;
     auto crossings = m_design->crossings_mm;
     std::ranges::sort(crossings, comesBefore);
-    m_nodes_mm.clear();
     for (const auto& ring : toPaths(m_design->outline_mm))
         for (std::size_t i = 0; i < ring.segments.size(); ++i) {
             const Point p = ring.segments[i].start();
             const auto mark = std::ranges::binary_search(crossings, p, comesBefore) ? NodeMark::Crossing
                               : nodeKind(ring, i) == NodeKind::Corner               ? NodeMark::Corner
                                                                                     : NodeMark::Smooth;
-            m_nodes_mm.emplace_back(QPointF(p.x, -p.y), mark);
+            found.emplace_back(QPointF(p.x, -p.y), mark);
         }
+    return found;
 }
 
 WeldView::NodeCounts WeldView::nodeCounts() const
 {
     NodeCounts out;
-    for (const auto& node : m_nodes_mm)
+    for (const auto& node : nodes())
         ++(node.second == NodeMark::Corner   ? out.corners
            : node.second == NodeMark::Smooth ? out.smooth
                                              : out.crossings);
@@ -167,6 +165,18 @@ QPointF WeldView::toScreen(QPointF mm) const
     return paperArea().center() + (mm - m_centre_mm) * pixelsPerMm();
 }
 
+QPointF WeldView::toMm(QPointF screen_point) const
+{
+    return (screen_point - paperArea().center()) / pixelsPerMm() + m_centre_mm;
+}
+
+void WeldView::startPanning(QPoint from)
+{
+    m_is_dragging = true;
+    m_drag_from = from;
+    setCursor(Qt::ClosedHandCursor);
+}
+
 void WeldView::zoomAbout(double zoom, QPointF screen_point)
 {
     m_follows_fit = false;
@@ -189,13 +199,17 @@ void WeldView::zoomToFit()
     m_follows_fit = true;
     if (!m_design)
         return;
-    const double side = m_theme.scaled(64);
-    const QRectF area = paperArea().adjusted(side, side, -1.5 * side, -1.5 * side);
+    // Room for the figures, but never so much that none is left for the words.
+    const QRectF paper = paperArea();
+    const double side = std::min<double>(m_theme.scaled(64), 0.16 * std::min(paper.width(), paper.height()));
+    const QFontMetrics metrics(m_theme.text(TextSize::Small, true));
+    const double figure_px = metrics.horizontalAdvance(QStringLiteral("000.0 mm")) + 6.0 * kGrid;
+    const QRectF area = paper.adjusted(side, side, -std::max(1.5 * side, figure_px), -1.5 * side);
     m_zoom = 1.0;
     const double fit =
         std::min(area.width() / m_box_mm.width(), area.height() / m_box_mm.height()) / pixelsPerMm();
     m_zoom = std::clamp(fit, kMinZoom, kMaxZoom);
-    m_centre_mm = m_box_mm.center();
+    m_centre_mm = m_box_mm.center() + (paper.center() - area.center()) / pixelsPerMm();
     update();
     emit zoomChanged(m_zoom);
 }
@@ -225,6 +239,7 @@ void WeldView::paintEvent(QPaintEvent*)
         if (m_nodes_shown)
             paintNodes(painter);
         paintDimensions(painter);
+        paintOver(painter);
     }
     painter.restore();
     paintRulers(painter);
@@ -264,6 +279,9 @@ void WeldView::paintDesign(QPainter& painter) const
     const QTransform to_screen(pixelsPerMm(), 0, 0, pixelsPerMm(), origin.x(), origin.y());
     const QPainterPath welded = to_screen.map(m_path_mm);
     std::vector<QPainterPath> letters;
+    if (m_overlaps_shown && m_glyphs_mm.empty())
+        for (const auto& glyph : m_design->glyphs_mm)
+            m_glyphs_mm.push_back(toPainterPath(glyph));
     if (m_overlaps_shown)
         for (const auto& glyph : m_glyphs_mm)
             letters.push_back(to_screen.map(glyph));
@@ -272,7 +290,7 @@ void WeldView::paintDesign(QPainter& painter) const
     if (m_look == Look::Material) {
         painter.fillPath(welded, m_material);
         if (contrast(m_material, c.card) < 1.6) // a pale material still has an edge
-            painter.strokePath(welded, QPen(c.soft_ink, 1));
+            painter.strokePath(welded, QPen(c.ink, 1.5));
     } else {
         QColor tint = c.madder; // see-through letters: darker where two of them lie on each other
         tint.setAlphaF(0.22f);
@@ -295,7 +313,7 @@ void WeldView::paintNodes(QPainter& painter) const
     // Where nodes would cover each other they shrink, down to what can still be told apart.
     const double r = std::clamp(pixelsPerMm() * 0.3, 2.0, 4.0);
     painter.setPen(QPen(c.ink, 1.2));
-    for (const auto& [place, mark] : m_nodes_mm) {
+    for (const auto& [place, mark] : nodes()) {
         const QPointF p = toScreen(place);
         if (!rect().contains(p.toPoint()))
             continue;

@@ -8,6 +8,7 @@
 #include <QWidget>
 
 #include <memory>
+#include <optional>
 #include <vector>
 
 namespace ink::ui {
@@ -49,6 +50,17 @@ signals:
     void painted();
 
 protected:
+    /// What lies over the welded words, in a subclass; the painter is clipped to the paper.
+    virtual void paintOver(QPainter&) {}
+    double pixelsPerMm() const;
+    QRectF paperArea() const;
+    /// mm with y downwards, as the shape is painted.
+    QPointF toScreen(QPointF mm) const;
+    QPointF toMm(QPointF screen) const;
+    const Theme& theme() const { return m_theme; }
+    LengthUnit unit() const { return m_unit; }
+    bool hasDesign() const { return m_design != nullptr; }
+    void startPanning(QPoint from);
     void paintEvent(QPaintEvent* event) override;
     void resizeEvent(QResizeEvent* event) override;
     void wheelEvent(QWheelEvent* event) override;
@@ -58,11 +70,9 @@ protected:
     void keyPressEvent(QKeyEvent* event) override;
 
 private:
-    void findNodes();
-    double pixelsPerMm() const;
+    enum class NodeMark { Corner, Smooth, Crossing };
+    const std::vector<std::pair<QPointF, NodeMark>>& nodes() const;
     int ruler() const;
-    QRectF paperArea() const;
-    QPointF toScreen(QPointF mm) const;
     void zoomAbout(double zoom, QPointF screen);
     void keepInSight();
     void paintPaper(QPainter& painter, const QRectF& area) const;
@@ -75,9 +85,9 @@ private:
     const Theme& m_theme;
     std::shared_ptr<const Design> m_design;
     QPainterPath m_path_mm;
-    std::vector<QPainterPath> m_glyphs_mm;
-    enum class NodeMark { Corner, Smooth, Crossing };
-    std::vector<std::pair<QPointF, NodeMark>> m_nodes_mm;
+    // Made when they are first shown: while a letter is dragged nobody looks at them.
+    mutable std::vector<QPainterPath> m_glyphs_mm;
+    mutable std::optional<std::vector<std::pair<QPointF, NodeMark>>> m_nodes_mm;
     bool m_nodes_shown = false;
     QRectF m_box_mm;
     QString m_message;

@@ -33,6 +33,7 @@ void TestJob::survivesWritingAndReading()
             true,
             -0.02,
             {"/a/b.ttf", 2, "Bold"},
+            {},
             {{Process::Satin, {1.5, 0.8, 0.7, 3.0}}}};
     std::stringstream stream;
     writeJob(stream, job);

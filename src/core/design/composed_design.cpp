@@ -1,0 +1,211 @@
+#include "core/design/composed_design.h"
+
+#include "core/geometry/bend.h"
+#include "core/geometry/nesting.h"
+#include "core/geometry/reduce.h"
+#include "core/geometry/weld_cache.h"
+
+#include <nlohmann/json.hpp>
+
+#include <cmath>
+#include <map>
+#include <ostream>
+#include <sstream>
+#include <string_view>
+
+namespace ink {
+namespace {
+
+/// Size and close-up agree after this many rounds to far below a thousandth of a millimetre.
+constexpr int kRounds = 8;
+constexpr double kAgreed = 1e-7;
+
+/// mm for one u, when the inked shape is as large as `ink`.
+Result<double> scaleOf(const Job& job, const FindLetters& letters, const Box& ink)
+{
+    switch (job.size.by) {
+    case SizeBy::Height:
+        return job.size.value_mm / ink.height();
+    case SizeBy::Width:
+        return job.size.value_mm / ink.width();
+    case SizeBy::Em:
+        break;
+    case SizeBy::CapHeight:
+    case SizeBy::XHeight: {
+        const auto source = letters(job.font);
+        if (!source)
+            return fail(source.error());
+        const double height_fu =
+            job.size.by == SizeBy::CapHeight ? (*source)->capHeight_fu() : (*source)->xHeight_fu();
+        return job.size.value_mm / (height_fu / (*source)->unitsPerEm() * kU_per_em);
+    }
+    }
+    return job.size.value_mm / kU_per_em;
+}
+
+/// Sets the words until the size that the close-up was made for is the size they come to.
+Result<std::pair<Setting, double>> setToSize(const Job& job, const FindLetters& letters,
+                                             const ComposeOptions& options)
+{
+    double mm_per_u = 0.0;
+    for (int round = 0;; ++round) {
+        auto setting = setLettering(job, letters, {mm_per_u, options.cancel, options.settings});
+        if (!setting)
+            return fail(setting.error());
+        if (setting->ink.width() <= 0.0 || setting->ink.height() <= 0.0)
+            return fail(ErrorCode::NothingToCut, job.font.path);
+        const auto next = scaleOf(job, letters, setting->ink);
+        if (!next)
+            return fail(next.error());
+        const bool needs_size = job.lettering.close_up.depth_mm.has_value();
+        const bool is_agreed = mm_per_u > 0.0 && std::abs(*next - mm_per_u) <= kAgreed * mm_per_u;
+        mm_per_u = *next;
+        if (!needs_size || is_agreed || round >= kRounds)
+            return std::pair(std::move(*setting), mm_per_u);
+    }
+}
+
+/// Welds the letters of a block that bends, and bends them.
+Result<PlacedPaths> bentBlock(const Setting& setting, const SetBlock& block, double tolerance_u,
+                              const ComposeOptions& options, WeldStats& stats)
+{
+    std::vector<PlacedPaths> glyphs;
+    for (const auto& letter : setting.letters)
+        if (letter.block == block.block)
+            glyphs.insert(glyphs.end(), letter.glyphs.begin(), letter.glyphs.end());
+    WeldStats own;
+    const WeldOptions weld_options{kU_per_em, options.cancel, options.welds};
+    auto welded = weld(glyphs, weld_options, &own);
+    if (!welded)
+        return fail(welded.error());
+    stats.nodes_before += own.nodes_before;
+    const auto map = shapeMap(block.shape, block.straight_ink);
+    const Outline straight = transformed(*welded, Affine{1, 0, 0, 1, -block.origin.x, -block.origin.y});
+    const bool turns_over = block.shape.kind == ShapeKind::Mirror;
+    Outline bent_outline;
+    for (const auto& piece : straight.pieces) {
+        Piece image{bent(piece.outer, map, tolerance_u / 2),
+                    bent(piece.middles, map, tolerance_u / 2, options.cancel)};
+        if (turns_over) {
+            image.outer = image.outer.reversed();
+            for (auto& middle : image.middles)
+                middle = middle.reversed();
+        }
+        bent_outline.pieces.push_back(std::move(image));
+    }
+    if (options.cancel.isCancelled())
+        return fail(ErrorCode::Cancelled);
+    // What bends little needs fewer nodes than the letters had.
+    auto reduced = reduceNodes(bent_outline, {tolerance_u / 2, kU_per_em, options.cancel});
+    if (!reduced)
+        return fail(reduced.error());
+    return PlacedPaths{std::make_shared<const Paths>(toPaths(reduced->outline)), block.origin, 0};
+}
+
+bool bends(const SetBlock& block)
+{
+    return block.shape.kind != ShapeKind::None && block.shape.bends;
+}
+
+} // namespace
+
+Point ComposedDesign::placed(std::size_t number, Point straight_u) const
+{
+    for (const auto& block : setting.blocks)
+        if (block.block == number && block.shape.kind != ShapeKind::None)
+            return to_mm.map(shapeMap(block.shape, block.straight_ink)(straight_u - block.origin) +
+                             block.origin);
+    return to_mm.map(straight_u);
+}
+
+Result<ComposedDesign> composeDesign(const Job& job, const FindLetters& letters,
+                                     const ComposeOptions& options)
+{
+    if (auto ok = checkSize(job.size); !ok)
+        return fail(ok.error());
+    if (auto ok = checkFinishing(options.finishing); !ok)
+        return fail(ok.error());
+    auto set = setToSize(job, letters, options);
+    if (!set)
+        return fail(set.error());
+    ComposedDesign composed;
+    composed.setting = std::move(set->first);
+    const double rough_mm_per_u = set->second;
+
+    std::vector<PlacedPaths> glyphs;
+    WeldStats bent_stats;
+    std::map<std::size_t, bool> is_bent;
+    for (const auto& block : composed.setting.blocks) {
+        if (!bends(block))
+            continue;
+        is_bent[block.block] = true;
+        auto outline = bentBlock(composed.setting, block, options.bend_tolerance_mm / rough_mm_per_u, options,
+                                 bent_stats);
+        if (!outline)
+            return fail(outline.error());
+        glyphs.push_back(std::move(*outline));
+    }
+    for (const auto& letter : composed.setting.letters)
+        if (!is_bent[letter.block])
+            glyphs.insert(glyphs.end(), letter.glyphs.begin(), letter.glyphs.end());
+    for (const auto& piece : composed.setting.pieces)
+        glyphs.insert(glyphs.end(), piece.glyphs.begin(), piece.glyphs.end());
+
+    WeldStats stats;
+    const auto welded = weld(glyphs, {kU_per_em, options.cancel, options.welds}, &stats);
+    if (!welded)
+        return fail(welded.error());
+    const Box ink = bounds(*welded);
+    if (ink.width() <= 0.0 || ink.height() <= 0.0)
+        return fail(ErrorCode::NothingToCut, job.font.path);
+    const auto scale = scaleOf(job, letters, ink);
+    if (!scale)
+        return fail(scale.error());
+    composed.mm_per_u = *scale;
+    if (const auto source = letters(job.font)) {
+        const double mm_per_fu = *scale * kU_per_em / (*source)->unitsPerEm();
+        composed.cap_height_mm = (*source)->capHeight_fu() * mm_per_fu;
+        composed.x_height_mm = (*source)->xHeight_fu() * mm_per_fu;
+    }
+    composed.to_mm = placeAt(ink, *scale, job.is_mirrored);
+    auto design = finishedDesign({*welded, std::move(stats), glyphs, composed.setting.missing, kU_per_em},
+                                 composed.to_mm, job.is_mirrored, options.finishing, options.cancel);
+    if (!design) {
+        Error error = design.error();
+        if (error.subject.empty())
+            error.subject = job.font.path;
+        return fail(std::move(error));
+    }
+    composed.design = std::move(*design);
+    if (bent_stats.nodes_before > 0)
+        composed.design.weld.nodes_before = bent_stats.nodes_before;
+    for (const auto& font : composed.setting.missing_fonts)
+        composed.design.warnings.push_back(font.path + ": the font is not here");
+    return composed;
+}
+
+void writeReport(std::ostream& out, const ComposedDesign& composed, bool with_method)
+{
+    std::ostringstream text;
+    writeReport(text, composed.design, with_method);
+    auto json = nlohmann::ordered_json::parse(text.str());
+    auto pairs = nlohmann::ordered_json::array();
+    for (const auto& pair : composed.setting.pairs) {
+        static constexpr std::string_view kStates[] = {"joins", "apart", "no_common_height", "left_as_drawn"};
+        const auto& left = composed.setting.letters[pair.left];
+        const Point at = composed.placed(left.block, pair.at);
+        pairs.push_back({{"left", left.first},
+                         {"right", composed.setting.letters[pair.right].first},
+                         {"state", kStates[static_cast<int>(pair.state)]},
+                         {"moved_mm", pair.moved * composed.mm_per_u},
+                         {"at_mm", {at.x, at.y}}});
+    }
+    json["pairs"] = pairs;
+    auto fonts = nlohmann::ordered_json::array();
+    for (const auto& font : composed.setting.missing_fonts)
+        fonts.push_back(font.path);
+    json["missing_fonts"] = fonts;
+    out << json.dump(2) << '\n';
+}
+
+} // namespace ink

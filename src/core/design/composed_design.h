@@ -1,0 +1,46 @@
+// The whole of the lettering, welded, bent and at its finished size.
+#pragma once
+
+#include "core/design/composition.h"
+#include "core/design/setting.h"
+
+namespace ink {
+
+struct ComposedDesign
+{
+    Design design;
+    Setting setting;
+    /// u of the setting to mm of the design.
+    Affine to_mm;
+    /// 1 u in mm.
+    double mm_per_u = 0.0;
+    /// Of the job's font as it is set; 0 when the font is not here at all.
+    double cap_height_mm = 0.0, x_height_mm = 0.0;
+
+    /// Where a point of the straight block comes to stand in the design, shape and all.
+    Point placed(std::size_t block, Point straight_u) const;
+};
+
+struct ComposeOptions
+{
+    Finishing finishing = {};
+    CancelToken cancel = {};
+    std::shared_ptr<WeldCache> welds = {};
+    std::shared_ptr<SettingCache> settings = {};
+    /// Bent outlines stay within this of their exact image, at the finished size.
+    double bend_tolerance_mm = 0.02;
+};
+
+/// Sets, bends, welds and finishes the job's lettering.
+/// Source: close-up depths are lengths at the finished size, which itself follows from the closed-up words:
+/// the
+///         two are brought together by repeating, docs/decisions/0008.
+/// Errors: those of setLettering, weld, finish and checkSize.
+Result<ComposedDesign> composeDesign(const Job& job, const FindLetters& letters,
+                                     const ComposeOptions& options = {});
+
+/// The report of `uink weld` with `pairs` (which letters join, and where) and `missing_fonts` added
+/// (docs/formats/report.md).
+void writeReport(std::ostream& out, const ComposedDesign& composed, bool with_method = false);
+
+} // namespace ink

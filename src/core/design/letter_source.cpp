@@ -1,0 +1,43 @@
+#include "core/design/letter_source.h"
+
+#include <utility>
+
+namespace ink {
+namespace {
+
+class FaceLetters : public LetterSource
+{
+public:
+    explicit FaceLetters(std::shared_ptr<const FontFace> face) : m_face(std::move(face)) {}
+
+    Result<ShapedLine> shape(std::string_view line, const ShapeOptions& options) const override
+    {
+        return shapeLine(*m_face, line, options);
+    }
+    Paths outline(std::uint32_t glyph_id) const override { return m_face->glyphOutline(glyph_id); }
+    std::string glyphName(std::uint32_t glyph_id) const override { return m_face->glyphName(glyph_id); }
+    double advance_fu(std::uint32_t glyph_id) const override { return m_face->advance_fu(glyph_id); }
+    LetterSourceInfo info() const override
+    {
+        const auto& i = m_face->info();
+        return {i.readableName(), i.version, i.copyright, i.licence, {}};
+    }
+    double unitsPerEm() const override { return m_face->info().units_per_em; }
+    double lineSpacing_fu() const override { return m_face->lineSpacing_fu(); }
+    double capHeight_fu() const override { return m_face->capHeight_fu(); }
+    double xHeight_fu() const override { return m_face->xHeight_fu(); }
+    bool isWhole() const override { return true; }
+    std::shared_ptr<const FontFace> face() const override { return m_face; }
+
+private:
+    std::shared_ptr<const FontFace> m_face;
+};
+
+} // namespace
+
+std::shared_ptr<const LetterSource> lettersOf(std::shared_ptr<const FontFace> face)
+{
+    return std::make_shared<FaceLetters>(std::move(face));
+}
+
+} // namespace ink

@@ -1,0 +1,387 @@
+#include "core/design/try_on.h"
+
+#include "core/design/line_look.h"
+#include "core/geometry/medial_axis.h"
+#include "core/geometry/weld.h"
+
+#include <algorithm>
+#include <map>
+#include <mutex>
+#include <set>
+
+namespace ink {
+using namespace detail;
+
+namespace {
+
+/// A stroke's end within another stroke crosses it twice; more than that beyond what the plain letter does is
+/// a swash that runs through its neighbour.
+constexpr std::size_t kJoinCrossings = 2;
+
+/// What suits the letter's place in its word first, ornaments that sit on a letter's key last.
+int placeOrder(const LetterForm& form, bool starts, bool ends)
+{
+    const bool suits =
+        (form.place == FormPlace::Beginning && starts) || (form.place == FormPlace::Ending && ends);
+    if (form.feature == "ornm")
+        return 3;
+    if (suits)
+        return 0;
+    return form.place == FormPlace::Anywhere ? 1 : 2;
+}
+
+} // namespace
+
+struct StrokeWidths::State
+{
+    /// By face, which is held so that no other takes its place, and glyph.
+    template <class T>
+    using Kept = std::map<std::pair<std::shared_ptr<const FontFace>, std::uint32_t>, T>;
+
+    /// Made outside the lock: two threads may make the same, to the same end.
+    template <class T, class Make>
+    T kept(Kept<T>& in, const std::shared_ptr<const FontFace>& face, std::uint32_t glyph_id, Make make)
+    {
+        const auto key = std::pair(face, glyph_id);
+        {
+            const std::scoped_lock lock(mutex);
+            if (const auto it = in.find(key); it != in.end())
+                return it->second;
+        }
+        T value = make();
+        const std::scoped_lock lock(mutex);
+        return in[key] = std::move(value);
+    }
+
+    std::mutex mutex;
+    Kept<std::optional<double>> widths;
+    Kept<std::vector<StrokeEnd>> ends;
+};
+
+StrokeWidths::StrokeWidths() : m_state(std::make_unique<State>()) {}
+StrokeWidths::~StrokeWidths() = default;
+
+namespace {
+
+Result<Outline> weldedGlyph(const FontFace& face, std::uint32_t glyph_id)
+{
+    const std::vector<Paths> glyph{face.glyphOutline(glyph_id)};
+    return weld(glyph, {static_cast<double>(face.info().units_per_em)});
+}
+
+} // namespace
+
+std::optional<double> StrokeWidths::of(const std::shared_ptr<const FontFace>& face, std::uint32_t glyph_id)
+{
+    return m_state->kept(m_state->widths, face, glyph_id, [&]() -> std::optional<double> {
+        const double units_per_em = face->info().units_per_em;
+        if (const auto outline = weldedGlyph(*face, glyph_id); outline)
+            if (const auto axis = medialAxis(*outline, units_per_em / kU_per_em);
+                axis && axis->thinnest_stroke)
+                return axis->thinnest_stroke->width / units_per_em;
+        return {};
+    });
+}
+
+std::vector<StrokeEnd> StrokeWidths::endsOf(const std::shared_ptr<const FontFace>& face,
+                                            std::uint32_t glyph_id)
+{
+    return m_state->kept(m_state->ends, face, glyph_id, [&]() -> std::vector<StrokeEnd> {
+        const auto outline = weldedGlyph(*face, glyph_id);
+        if (!outline)
+            return {};
+        const double scale = kU_per_em / face->info().units_per_em;
+        return strokeEnds(transformed(*outline, {scale, 0, 0, scale, 0, 0}), 1.0);
+    });
+}
+
+void wear(Job& job, std::size_t character, const LetterForm* form)
+{
+    auto& letters = job.lettering.letters;
+    const std::size_t count = form ? form->letters.size() : 1;
+    // Other forms that cover one of the letters go.
+    for (auto& [at, choice] : letters)
+        if (choice.worn && at < character + count && at + choice.worn->characters > character)
+            choice.worn.reset();
+    if (form)
+        letters[character].worn = WornForm{form->glyph_id, form->glyph_name, count};
+    tidy(job.lettering);
+}
+
+Result<std::vector<TryOn>> tryOn(const TryOnRequest& request)
+{
+    const auto words = toUtf32(request.job.words);
+    std::vector<TryOn> tries;
+    if (request.character >= words.size() || words[request.character] == U'\n' || !request.forms)
+        return tries;
+    const auto [first, end] = lineAround(words, request.character);
+    const std::size_t at = request.character - first;
+    const SettingRequest setting{request.mm_per_u, request.cancel, request.settings};
+    const auto whole = setLettering(request.job, request.letters, setting);
+    if (!whole)
+        return fail(whole.error());
+    // Where the line stands among the others, and what else is on the paper.
+    Point line_at{};
+    if (const auto* own = whole->letterAt(request.character))
+        line_at = Point{own->pen_x, own->baseline};
+
+    Job line_job = lineOnly(request.job, words, first, end);
+    const auto as_worn = setLettering(line_job, request.letters, setting);
+    if (!as_worn)
+        return fail(as_worn.error());
+    if (const auto* own = as_worn->letterAt(at))
+        line_at = line_at - Point{own->pen_x, own->baseline};
+    Job plain_job = line_job;
+    wear(plain_job, at, nullptr);
+    const auto plain = setLettering(plain_job, request.letters, setting);
+    if (!plain)
+        return fail(plain.error());
+
+    std::size_t word_first = at, word_end = at + 1;
+    const auto in_line = std::u32string_view(words).substr(first, end - first);
+    while (word_first > 0 && in_line[word_first - 1] != U' ')
+        --word_first;
+    while (word_end < in_line.size() && in_line[word_end] != U' ')
+        ++word_end;
+
+    Chords chords;
+    const auto* plain_letter = plain->letterAt(at);
+    if (!plain_letter)
+        return tries;
+    const auto plain_standing = standingOf(chords, *plain, *plain_letter);
+    const auto limits = request.job.limits();
+    const auto worn = request.job.lettering.letter(request.character).worn;
+
+    // A line that grows while its finished size stays makes every letter smaller, strokes too.
+    const auto shrinks = [&](const Box& tried) {
+        const Box& all = whole->ink;
+        const auto share = [](double before, double now, double line) {
+            return before > 0.0 ? before / std::max(1e-9, before + now - line) : 1.0;
+        };
+        if (request.job.size.by == SizeBy::Width && as_worn->ink.width() > 0.98 * all.width())
+            return share(all.width(), tried.width(), as_worn->ink.width());
+        if (request.job.size.by == SizeBy::Height && as_worn->ink.height() > 0.98 * all.height())
+            return share(all.height(), tried.height(), as_worn->ink.height());
+        return 1.0;
+    };
+    const auto add = [&](const Setting& set, LetterForm form, bool is_plain) {
+        TryOn item;
+        item.form = std::move(form);
+        item.is_plain = is_plain;
+        item.is_worn = is_plain ? !worn : worn && worn->glyph_id == item.form.glyph_id;
+        item.character = at;
+        for (const auto& letter : set.letters)
+            if (letter.first >= word_first && letter.first < word_end) {
+                item.word.push_back(letter);
+                item.word_ink.add(letter.ink);
+            }
+        const auto* letter = set.letterAt(at);
+        if (letter) {
+            const auto standing = standingOf(chords, set, *letter);
+            auto& v = item.verdict;
+            v.joins = standing.joins;
+            v.joins_before = plain_standing.joins;
+            v.collides_with_neighbour =
+                standing.neighbour_crossings > std::max(plain_standing.neighbour_crossings + kJoinCrossings,
+                                                        kJoinCrossings * standing.joins);
+            for (const auto other : standing.others)
+                v.collides_with_other = v.collides_with_other || !plain_standing.others.contains(other);
+            SetLetter moved = *letter;
+            moveLetter(moved, line_at);
+            for (const auto& other : whole->letters)
+                if ((other.first < first || other.first >= end) && meeting(chords, moved, other).touches())
+                    v.collides_with_other = true;
+            v.wider_mm = (set.ink.width() - plain->ink.width()) * request.mm_per_u;
+            if (request.strokes && letter->glyph_id != 0)
+                if (const auto source = request.letters(letter->font); source && (*source)->face())
+                    if (const auto width = request.strokes->of((*source)->face(), letter->glyph_id)) {
+                        // Drawn narrower, upright strokes become thinner.
+                        const double em_u =
+                            letter->scale * std::min(1.0, letter->stretch) * (*source)->unitsPerEm();
+                        v.thinnest_mm = *width * em_u * request.mm_per_u * shrinks(set.ink);
+                        v.is_too_thin = v.thinnest_mm < limits.stroke_floor_mm;
+                    }
+        }
+        tries.push_back(std::move(item));
+    };
+    add(*plain, LetterForm{}, true);
+
+    auto forms =
+        request.forms->of(std::u32string_view(words).substr(request.character, end - request.character));
+    const bool starts = startsWord(words, request.character);
+    std::ranges::stable_sort(forms, {}, [&](const LetterForm& form) {
+        return std::pair(form.letters.size() != request.count,
+                         placeOrder(form, starts, endsWord(words, request.character, form.letters.size())));
+    });
+    std::set<std::pair<std::uint32_t, std::size_t>> seen{{plain_letter->glyph_id, 1}};
+    for (auto& form : forms) {
+        if (request.cancel.isCancelled())
+            return fail(ErrorCode::Cancelled);
+        if (!seen.insert({form.glyph_id, form.letters.size()}).second)
+            continue;
+        Job job = line_job;
+        wear(job, at, &form);
+        auto set = setLettering(job, request.letters, setting);
+        if (!set)
+            return fail(set.error());
+        add(*set, std::move(form), false);
+    }
+    return tries;
+}
+
+namespace {
+
+/// How much further a tried form reaches than the plain letter, in u of ink width and height.
+double reach(const TryOn& item, const TryOn& plain, std::size_t at)
+{
+    const auto inkOf = [&](const TryOn& t) {
+        for (const auto& letter : t.word)
+            if (at >= letter.first && at < letter.first + letter.count)
+                return letter.ink;
+        return Box();
+    };
+    const Box a = inkOf(item), b = inkOf(plain);
+    return std::max(0.0, a.width() - b.width()) + std::max(0.0, a.height() - b.height());
+}
+
+/// Dresses letters one after the other, each against what is worn by then.
+class Dresser
+{
+public:
+    explicit Dresser(const TryOnRequest& request) : m_request(request), m_words(toUtf32(request.job.words))
+    {
+        for (std::size_t i = 0; i < m_words.size(); ++i) {
+            if (!isWordCharacter(m_words[i]))
+                continue;
+            if (startsWord(m_words, i))
+                m_first.push_back(i);
+            else if (endsWord(m_words, i, 1))
+                m_last.push_back(i);
+            else
+                m_middle.push_back(i);
+        }
+    }
+
+    enum class Wish { Least, Fair, Most };
+
+    Result<Dressing> dress(std::string name, const std::vector<std::size_t>& letters, Wish wish)
+    {
+        TryOnRequest request = m_request;
+        Dressing dressing{std::move(name), request.job, 0};
+        for (auto& [character, choice] : dressing.job.lettering.letters)
+            choice.worn.reset();
+        tidy(dressing.job.lettering);
+        for (const std::size_t character : letters) {
+            request.job = dressing.job;
+            request.character = character;
+            const auto tries = tryOn(request);
+            if (!tries)
+                return fail(tries.error());
+            if (tries->empty())
+                continue;
+            const auto* best = choose(*tries, character, wish);
+            if (!best)
+                continue;
+            wear(dressing.job, character, &best->form);
+            ++dressing.dressed;
+        }
+        return dressing;
+    }
+
+    const std::vector<std::size_t>& firsts() const { return m_first; }
+    const std::vector<std::size_t>& lasts() const { return m_last; }
+    const std::vector<std::size_t>& middles() const { return m_middle; }
+
+private:
+    const TryOn* choose(const std::vector<TryOn>& tries, std::size_t character, Wish wish) const
+    {
+        std::size_t line_first = character;
+        while (line_first > 0 && m_words[line_first - 1] != U'\n')
+            --line_first;
+        std::vector<std::pair<double, const TryOn*>> fine;
+        const bool starts = startsWord(m_words, character), ends = endsWord(m_words, character, 1);
+        for (const auto& item : tries) {
+            if (item.is_plain || !item.verdict.isFine() || item.form.letters.size() > 1 ||
+                item.form.confidence < 0.9 || isOtherKind(item.form))
+                continue;
+            if (placeOrder(item.form, starts, ends) >= 2)
+                continue;
+            const double r = reach(item, tries.front(), character - line_first);
+            if (r > kDecorates_u)
+                fine.emplace_back(r, &item);
+        }
+        if (fine.empty())
+            return nullptr;
+        std::ranges::stable_sort(fine, {}, [](const auto& f) { return f.first; });
+        switch (wish) {
+        case Wish::Least:
+            return fine.front().second;
+        case Wish::Fair:
+            return fine[fine.size() / 2].second;
+        case Wish::Most:
+            break;
+        }
+        return fine.back().second;
+    }
+
+    /// Small capitals, raised and lowered letters are other letters, no dress.
+    static bool isOtherKind(const LetterForm& form)
+    {
+        static const std::set<std::string> kOther{"smcp", "c2sc", "pcap", "c2pc", "unic", "sups",
+                                                  "subs", "sinf", "ordn", "numr", "dnom", "frac",
+                                                  "hist", "onum", "lnum", "tnum"};
+        return kOther.contains(form.feature) || form.feature.empty();
+    }
+
+    /// A form that reaches less further is another drawing, no decoration.
+    static constexpr double kDecorates_u = 40.0;
+
+    const TryOnRequest& m_request;
+    std::u32string m_words;
+    std::vector<std::size_t> m_first, m_last, m_middle;
+};
+
+} // namespace
+
+Result<std::vector<Dressing>> dress(const TryOnRequest& request)
+{
+    Dresser dresser(request);
+    using Wish = Dresser::Wish;
+    const auto both = [](std::vector<std::size_t> a, const std::vector<std::size_t>& b) {
+        a.insert(a.end(), b.begin(), b.end());
+        return a;
+    };
+    const auto end = [](const std::vector<std::size_t>& v, bool is_last) {
+        return v.empty() ? std::vector<std::size_t>{} : std::vector{is_last ? v.back() : v.front()};
+    };
+    const auto& firsts = dresser.firsts();
+    const auto& lasts = dresser.lasts();
+    struct Plan
+    {
+        const char* name;
+        std::vector<std::size_t> letters;
+        Wish wish;
+    };
+    const std::vector<Plan> plans{
+        {"Quiet", end(lasts, true), Wish::Least},
+        {"A long ending", end(lasts, true), Wish::Most},
+        {"A grand beginning", end(firsts, false), Wish::Most},
+        {"Lively", both(end(firsts, false), end(lasts, true)), Wish::Fair},
+        {"Rich", both(both(firsts, lasts), dresser.middles()), Wish::Most},
+    };
+    std::vector<Dressing> found;
+    for (const auto& plan : plans) {
+        if (request.cancel.isCancelled())
+            return fail(ErrorCode::Cancelled);
+        auto dressing = dresser.dress(plan.name, plan.letters, plan.wish);
+        if (!dressing)
+            return fail(dressing.error());
+        const bool is_new = std::ranges::none_of(
+            found, [&](const Dressing& d) { return d.job.lettering == dressing->job.lettering; });
+        if (dressing->dressed > 0 && is_new)
+            found.push_back(std::move(*dressing));
+    }
+    return found;
+}
+
+} // namespace ink

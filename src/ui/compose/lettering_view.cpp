@@ -1,0 +1,723 @@
+#include "ui/compose/lettering_view.h"
+
+#include "core/design/shape_handle.h"
+#include "ui/measures.h"
+#include "ui/outline_paths.h"
+#include "ui/text.h"
+
+#include <QClipboard>
+#include <QDragEnterEvent>
+#include <QGuiApplication>
+#include <QKeyEvent>
+#include <QMimeData>
+#include <QMouseEvent>
+#include <QPainter>
+#include <QStyleHints>
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+
+namespace ink::ui {
+namespace {
+
+constexpr double kStep_mm = 0.1;
+constexpr double kLargeStep_mm = 1.0;
+constexpr double kStep_deg = 0.5;
+constexpr double kStep_size = 1.01;
+constexpr double kGrip_px = 9.0;
+
+const char* const kMotifType = "application/x-under-ink-motif";
+
+Box bounds(const Affine& by, const Box& box)
+{
+    Box mapped;
+    for (const Point p :
+         {Point{box.x0, box.y0}, Point{box.x1, box.y0}, Point{box.x0, box.y1}, Point{box.x1, box.y1}})
+        mapped.add(by.map(p));
+    return mapped;
+}
+
+} // namespace
+
+LetteringView::LetteringView(JobModel& job, const Theme& theme, QWidget* parent)
+    : WeldView(theme, parent), m_job(job)
+{
+    setAccessibleName(tr("The words. Type to change them; Alt and arrows move a letter."));
+    setAttribute(Qt::WA_InputMethodEnabled);
+    setAcceptDrops(true);
+    setMouseTracking(true);
+    m_blink.setInterval(std::max(200, QGuiApplication::styleHints()->cursorFlashTime() / 2));
+    connect(&m_blink, &QTimer::timeout, this, [this] {
+        m_caret_shown = !m_caret_shown || QGuiApplication::styleHints()->cursorFlashTime() <= 0;
+        update();
+    });
+    connect(&m_job, &JobModel::changed, this, &LetteringView::jobChanged);
+    m_words = toUtf32(m_job.job().words);
+    m_caret = m_anchor = m_words.size();
+}
+
+void LetteringView::jobChanged()
+{
+    const auto words = toUtf32(m_job.job().words);
+    if (words != m_words) {
+        m_words = words;
+        m_caret = std::min(m_caret, words.size());
+        m_anchor = std::min(m_anchor, words.size());
+    }
+    if (m_piece && *m_piece >= m_job.job().lettering.pieces.size())
+        m_piece.reset();
+    emit caretMoved();
+}
+
+void LetteringView::showComposed(std::shared_ptr<const ComposedDesign> composed)
+{
+    m_composed = std::move(composed);
+    findCarets();
+    showDesign(std::shared_ptr<const Design>(m_composed, &m_composed->design));
+}
+
+void LetteringView::showNothing(const QString& message)
+{
+    m_composed.reset();
+    m_carets.clear();
+    showMessage(message);
+}
+
+double LetteringView::emMm() const
+{
+    return m_composed ? m_composed->mm_per_u * 1000.0 : 1.0;
+}
+
+void LetteringView::findCarets()
+{
+    m_carets.clear();
+    const auto& setting = m_composed->setting;
+    for (std::size_t l = 0; l < setting.lines.size(); ++l) {
+        const auto& line = setting.lines[l];
+        const auto add = [&](std::size_t character, double x, double baseline) {
+            const auto at = [&](double y) {
+                const Point p = m_composed->placed(line.block, {x, y});
+                return QPointF(p.x, -p.y);
+            };
+            m_carets.push_back({character, line.block, l, at(baseline + line.descent * 0.8),
+                                at(baseline + std::max(line.ascent, line.x_height) * 1.12)});
+        };
+        double end_x = line.left, baseline = line.baseline;
+        bool is_empty = true;
+        for (const auto& letter : setting.letters) {
+            if (letter.line != l)
+                continue;
+            is_empty = false;
+            for (std::size_t k = 0; k < letter.count; ++k) {
+                const double share = static_cast<double>(k) / static_cast<double>(letter.count);
+                const double along = letter.is_right_to_left ? 1.0 - share : share;
+                add(letter.first + k, letter.pen_x + letter.advance * along, letter.baseline);
+            }
+            if (letter.first + letter.count >= line.end) {
+                end_x = letter.is_right_to_left ? letter.pen_x : letter.pen_x + letter.advance;
+                baseline = letter.baseline;
+            }
+        }
+        add(line.end, is_empty ? line.left : end_x, baseline);
+    }
+}
+
+const LetteringView::CaretPlace* LetteringView::caretPlace(std::size_t character) const
+{
+    const auto it = std::ranges::find(m_carets, character, &CaretPlace::character);
+    return it == m_carets.end() ? nullptr : &*it;
+}
+
+QPointF LetteringView::screenOf(std::size_t block, Point straight_u) const
+{
+    const Point p = m_composed->placed(block, straight_u);
+    return toScreen({p.x, -p.y});
+}
+
+QRectF LetteringView::boxOnScreen(const Box& u) const
+{
+    const Point a = m_composed->to_mm.map({u.x0, u.y0}), b = m_composed->to_mm.map({u.x1, u.y1});
+    return QRectF(toScreen({a.x, -a.y}), toScreen({b.x, -b.y})).normalized();
+}
+
+std::pair<std::size_t, std::size_t> LetteringView::selection() const
+{
+    return std::minmax(m_caret, m_anchor);
+}
+
+std::vector<std::size_t> LetteringView::letters() const
+{
+    std::vector<std::size_t> chosen;
+    const auto add = [&](std::size_t character) {
+        if (character < m_words.size() && m_words[character] != U'\n')
+            chosen.push_back(character);
+    };
+    if (hasSelection()) {
+        const auto [from, to] = selection();
+        for (std::size_t i = from; i < to; ++i)
+            add(i);
+    } else {
+        if (m_caret > 0)
+            add(m_caret - 1);
+        if (chosen.empty())
+            add(m_caret);
+    }
+    return chosen;
+}
+
+void LetteringView::setCaret(std::size_t caret, bool extends)
+{
+    m_caret = std::min(caret, m_words.size());
+    if (!extends)
+        m_anchor = m_caret;
+    m_piece.reset();
+    m_caret_shown = true;
+    m_job.endRun();
+    emit caretMoved();
+    update();
+}
+
+void LetteringView::choosePiece(std::optional<std::size_t> piece)
+{
+    m_piece = piece;
+    emit caretMoved();
+    update();
+}
+
+QPointF LetteringView::placeOf(std::size_t character) const
+{
+    if (!m_composed)
+        return {};
+    const auto& letters = m_composed->setting.letters;
+    for (std::size_t i = 0; i < letters.size(); ++i)
+        if (character >= letters[i].first && character < letters[i].first + letters[i].count &&
+            letters[i].hasInk()) {
+            // A point on the ink itself: the middle of a thin letter's box may be empty.
+            const auto& block = letters[i].block;
+            const Box& box = letters[i].ink;
+            for (int step = 0; step < 400; ++step) {
+                const double x = box.x0 + box.width() * ((step * 7) % 20 + 0.5) / 20;
+                const double y = box.y0 + box.height() * ((step / 20) + 0.5) / 20;
+                const Point mm = m_composed->to_mm.map({x, y});
+                const QPointF p = toScreen({mm.x, -mm.y});
+                if (letterUnder(p) == std::optional(letters[i].first))
+                    return p;
+            }
+            return screenOf(block, {(box.x0 + box.x1) / 2, (box.y0 + box.y1) / 2});
+        }
+    return {};
+}
+
+std::optional<std::size_t> LetteringView::letterUnder(QPointF screen) const
+{
+    if (!m_composed)
+        return {};
+    const QPointF mm = toMm(screen);
+    const double near = 3.0 / pixelsPerMm();
+    const QRectF spot(mm.x() - near, mm.y() - near, 2 * near, 2 * near);
+    const auto& letters = m_composed->setting.letters;
+    for (std::size_t i = letters.size(); i-- > 0;) {
+        if (!letters[i].hasInk() || !toRect(bounds(m_composed->to_mm, letters[i].ink)).intersects(spot))
+            continue;
+        QPainterPath path; // drawn when it is asked for: a letter that is dragged asks for none
+        path.setFillRule(Qt::WindingFill);
+        for (const auto& glyph : letters[i].glyphs)
+            path.addPath(toPainterPath(transformed(*glyph.paths, m_composed->to_mm.after(glyph.at))));
+        if (path.contains(mm) || path.intersects(spot))
+            return letters[i].first;
+    }
+    return {};
+}
+
+std::optional<std::size_t> LetteringView::pieceUnder(QPointF screen) const
+{
+    if (!m_composed)
+        return {};
+    for (const auto& placed : m_composed->setting.pieces)
+        if (placed.piece && boxOnScreen(placed.ink).adjusted(-3, -3, 3, 3).contains(screen))
+            return placed.piece;
+    return {};
+}
+
+QPointF LetteringView::gripOf(std::size_t index) const
+{
+    const auto& block = m_composed->setting.blocks[index];
+    const QRectF box = boxOnScreen(block.ink);
+    return {box.left() - 22, box.center().y()};
+}
+
+std::optional<std::size_t> LetteringView::blockGripUnder(QPointF screen) const
+{
+    if (!m_composed || m_composed->setting.blocks.size() < 2)
+        return {};
+    for (std::size_t i = 0; i < m_composed->setting.blocks.size(); ++i)
+        if (QLineF(gripOf(i), screen).length() <= kGrip_px + 3)
+            return i;
+    return {};
+}
+
+std::vector<QPointF> LetteringView::handlesOf(std::size_t index) const
+{
+    const auto& block = m_composed->setting.blocks[index];
+    std::vector<QPointF> handles;
+    for (const Point p : shapeHandles(block))
+        handles.push_back(screenOf(block.block, p + block.origin));
+    return handles;
+}
+
+std::size_t LetteringView::caretNear(QPointF screen) const
+{
+    double best = 1e300;
+    std::size_t character = m_words.size();
+    for (const auto& place : m_carets) {
+        const QLineF line(toScreen(place.foot), toScreen(place.head));
+        const QPointF along = line.p2() - line.p1();
+        const double l2 = std::max(1e-9, QPointF::dotProduct(along, along));
+        const double t = std::clamp(QPointF::dotProduct(screen - line.p1(), along) / l2, 0.0, 1.0);
+        const double d = QLineF(screen, line.pointAt(t)).length();
+        if (d < best) {
+            best = d;
+            character = place.character;
+        }
+    }
+    return character;
+}
+
+void LetteringView::paintOver(QPainter& painter)
+{
+    if (!m_composed)
+        return;
+    const auto& c = theme().colours();
+    const auto& setting = m_composed->setting;
+    if (hasSelection()) {
+        QColor tint = c.madder;
+        tint.setAlphaF(0.16f);
+        const auto [from, to] = selection();
+        for (std::size_t i = 0; i + 1 < m_carets.size(); ++i) {
+            const auto &a = m_carets[i], &b = m_carets[i + 1];
+            if (a.character < from || a.character >= to || a.line != b.line)
+                continue;
+            painter.setPen(Qt::NoPen);
+            painter.setBrush(tint);
+            painter.drawPolygon(
+                QPolygonF{toScreen(a.foot), toScreen(b.foot), toScreen(b.head), toScreen(a.head)});
+        }
+    }
+    // Where the letters of a closed-up line meet, and where they do not.
+    if (m_job.job().lettering.close_up.depth_mm)
+        for (const auto& pair : setting.pairs) {
+            const auto& left = setting.letters[pair.left];
+            const QPointF p = screenOf(left.block, pair.at);
+            if (pair.state == ClosePair::State::Joins) {
+                painter.setPen(QPen(c.card, 1));
+                painter.setBrush(c.leaf);
+                painter.drawEllipse(p, 3.2, 3.2);
+            } else {
+                painter.setPen(QPen(c.ochre, 2));
+                painter.setBrush(Qt::NoBrush);
+                painter.drawEllipse(p, 4.0, 4.0);
+            }
+        }
+    if (setting.blocks.size() > 1)
+        for (std::size_t i = 0; i < setting.blocks.size(); ++i) {
+            const QPointF grip = gripOf(i);
+            painter.setPen(QPen(c.soft_ink, 1));
+            painter.setBrush(c.card);
+            painter.drawEllipse(grip, kGrip_px, kGrip_px);
+            for (int dy = -3; dy <= 3; dy += 3)
+                painter.drawLine(grip + QPointF(-4, dy), grip + QPointF(4, dy));
+        }
+    for (std::size_t i = 0; i < setting.blocks.size(); ++i)
+        for (const auto& handle : handlesOf(i)) {
+            painter.setPen(QPen(c.card, 1.5));
+            painter.setBrush(c.madder);
+            painter.save();
+            painter.translate(handle);
+            painter.rotate(45);
+            painter.drawRect(QRectF(-5.5, -5.5, 11, 11));
+            painter.restore();
+        }
+    if (m_piece)
+        for (const auto& placed : setting.pieces)
+            if (placed.piece == m_piece) {
+                painter.setPen(QPen(c.madder, 1.4, Qt::DashLine));
+                painter.setBrush(Qt::NoBrush);
+                painter.drawRect(boxOnScreen(placed.ink).adjusted(-4, -4, 4, 4));
+            }
+    paintGuides(painter);
+    if (!m_note.isEmpty()) {
+        painter.setFont(theme().text(TextSize::Small, true));
+        const QFontMetrics metrics(painter.font());
+        QRectF room(m_last + QPointF(14, 30),
+                    QSizeF(metrics.horizontalAdvance(m_note) + 16, metrics.height() + 8));
+        room.moveRight(std::min(room.right(), paperArea().right() - 4));
+        painter.setPen(Qt::NoPen);
+        painter.setBrush(c.ink);
+        painter.drawRoundedRect(room, 5, 5);
+        painter.setPen(c.card);
+        painter.drawText(room, Qt::AlignCenter, m_note);
+    }
+    if (const auto* place = caretPlace(m_caret); place && !m_piece && (hasFocus() ? m_caret_shown : true)) {
+        QColor colour = c.madder;
+        if (!hasFocus())
+            colour.setAlphaF(0.45f);
+        painter.setPen(QPen(colour, 2));
+        painter.drawLine(toScreen(place->foot), toScreen(place->head));
+    }
+}
+
+void LetteringView::mouseDoubleClickEvent(QMouseEvent* event)
+{
+    if (!m_composed || event->button() != Qt::LeftButton)
+        return;
+    const auto at = caretNear(event->position());
+    std::size_t from = std::min(at, m_words.size()), to = from;
+    while (from > 0 && isWordCharacter(m_words[from - 1]))
+        --from;
+    while (to < m_words.size() && isWordCharacter(m_words[to]))
+        ++to;
+    setCaret(from);
+    setCaret(to, true);
+}
+
+void LetteringView::insert(const QString& typed)
+{
+    const auto [from, to] = selection();
+    const std::size_t removed = hasSelection() ? to - from : 0;
+    const std::size_t at = hasSelection() ? from : m_caret;
+    const auto count = static_cast<std::size_t>(typed.toUcs4().size());
+    // The caret first: what listens to the words looks at it.
+    m_caret = m_anchor = 0;
+    const std::size_t after = at + count;
+    m_job.replaceCharacters(at, removed, typed);
+    m_words = toUtf32(m_job.job().words);
+    m_caret = m_anchor = std::min(after, m_words.size());
+    m_caret_shown = true;
+    emit caretMoved();
+    update();
+}
+
+void LetteringView::erase(std::size_t from, std::size_t to)
+{
+    if (from >= to)
+        return;
+    m_job.replaceCharacters(from, to - from, {});
+    m_words = toUtf32(m_job.job().words);
+    m_caret = m_anchor = std::min(from, m_words.size());
+    emit caretMoved();
+    update();
+}
+
+std::size_t LetteringView::caretOnLine(int lines) const
+{
+    const auto* here = caretPlace(m_caret);
+    if (!here)
+        return m_caret;
+    const auto wanted = static_cast<long>(here->line) + lines;
+    if (wanted < 0)
+        return 0;
+    std::size_t best = m_words.size();
+    double nearest = 1e300;
+    for (const auto& place : m_carets)
+        if (static_cast<long>(place.line) == wanted && std::abs(place.foot.x() - here->foot.x()) < nearest) {
+            nearest = std::abs(place.foot.x() - here->foot.x());
+            best = place.character;
+        }
+    return best;
+}
+
+std::size_t LetteringView::wordEdge(int direction) const
+{
+    std::size_t at = m_caret;
+    const auto isWord = [&](std::size_t i) { return isWordCharacter(m_words[i]); };
+    if (direction < 0) {
+        while (at > 0 && !isWord(at - 1))
+            --at;
+        while (at > 0 && isWord(at - 1))
+            --at;
+    } else {
+        while (at < m_words.size() && !isWord(at))
+            ++at;
+        while (at < m_words.size() && isWord(at))
+            ++at;
+    }
+    return at;
+}
+
+void LetteringView::nudge(double dx_mm, double dy_mm)
+{
+    const double em = emMm();
+    if (m_piece) {
+        m_job.changeLettering(tr("move a piece"), [&](Job& job) {
+            job.lettering.pieces[*m_piece].x_em += dx_mm / em;
+            job.lettering.pieces[*m_piece].y_em += dy_mm / em;
+        });
+        return;
+    }
+    m_job.changeLettering(tr("move letters"), [&](Job& job) {
+        for (const auto letter : letters()) {
+            job.lettering.letters[letter].dx_em += dx_mm / em;
+            job.lettering.letters[letter].dy_em += dy_mm / em;
+        }
+    });
+}
+
+void LetteringView::turn(double deg)
+{
+    m_job.changeLettering(tr("turn letters"), [&](Job& job) {
+        if (m_piece)
+            job.lettering.pieces[*m_piece].turn_deg =
+                std::remainder(job.lettering.pieces[*m_piece].turn_deg + deg, 360.0);
+        else
+            for (const auto letter : letters())
+                job.lettering.letters[letter].turn_deg =
+                    std::remainder(job.lettering.letters[letter].turn_deg + deg, 360.0);
+    });
+}
+
+void LetteringView::scaleBy(double factor)
+{
+    const auto scaled = [factor](double size) { return std::clamp(size * factor, 0.05, 20.0); };
+    m_job.changeLettering(tr("resize letters"), [&](Job& job) {
+        if (m_piece)
+            job.lettering.pieces[*m_piece].size = scaled(job.lettering.pieces[*m_piece].size);
+        else
+            for (const auto letter : letters())
+                job.lettering.letters[letter].size = scaled(job.lettering.letters[letter].size);
+    });
+}
+
+void LetteringView::spaceBefore(double mm)
+{
+    const auto chosen = letters();
+    if (chosen.empty())
+        return;
+    m_job.changeLettering(tr("space before a letter"),
+                          [&](Job& job) { job.lettering.letters[chosen.front()].before_em += mm / emMm(); });
+}
+
+void LetteringView::resetLetters()
+{
+    m_job.endRun();
+    m_job.changeLettering(tr("put letters back"), [&](Job& job) {
+        if (m_piece) {
+            job.lettering.pieces[*m_piece].turn_deg = 0.0;
+            job.lettering.pieces[*m_piece].size = 1.0;
+            return;
+        }
+        for (const auto letter : letters()) {
+            auto& choice = job.lettering.letters[letter];
+            choice.dx_em = choice.dy_em = choice.turn_deg = choice.before_em = 0.0;
+            choice.size = 1.0;
+        }
+    });
+    m_job.endRun();
+}
+
+/// Alt moves, turns and sizes.
+bool LetteringView::placeKey(QKeyEvent* event)
+{
+    const auto modifiers = event->modifiers();
+    if (!(modifiers & Qt::AltModifier))
+        return false;
+    const bool with_ctrl = modifiers & Qt::ControlModifier;
+    const double step = modifiers & Qt::ShiftModifier ? kLargeStep_mm : kStep_mm;
+    switch (event->key()) {
+    case Qt::Key_Left:
+        with_ctrl ? turn(kStep_deg) : nudge(-step, 0);
+        return true;
+    case Qt::Key_Right:
+        with_ctrl ? turn(-kStep_deg) : nudge(step, 0);
+        return true;
+    case Qt::Key_Up:
+        with_ctrl ? scaleBy(kStep_size) : nudge(0, step);
+        return true;
+    case Qt::Key_Down:
+        with_ctrl ? scaleBy(1.0 / kStep_size) : nudge(0, -step);
+        return true;
+    case Qt::Key_Comma:
+        spaceBefore(-step);
+        return true;
+    case Qt::Key_Period:
+        spaceBefore(step);
+        return true;
+    case Qt::Key_0:
+        resetLetters();
+        return true;
+    default:
+        return false;
+    }
+}
+
+bool LetteringView::editKey(QKeyEvent* event)
+{
+    const bool extends = event->modifiers() & Qt::ShiftModifier;
+    const bool by_word = event->modifiers() & Qt::ControlModifier;
+    const auto [from, to] = selection();
+    if (event->matches(QKeySequence::SelectAll)) {
+        setCaret(0);
+        setCaret(m_words.size(), true);
+        return true;
+    }
+    if (event->matches(QKeySequence::Copy) || event->matches(QKeySequence::Cut)) {
+        if (hasSelection())
+            QGuiApplication::clipboard()->setText(
+                QString::fromUcs4(m_words.data() + from, static_cast<qsizetype>(to - from)));
+        if (event->matches(QKeySequence::Cut))
+            erase(from, to);
+        return true;
+    }
+    if (event->matches(QKeySequence::Paste)) {
+        QString pasted = QGuiApplication::clipboard()->text();
+        pasted.replace(QStringLiteral("\r\n"), QStringLiteral("\n"));
+        pasted.remove(QChar(0));
+        m_job.endRun();
+        insert(pasted.left(static_cast<qsizetype>(kMaxCharacters)));
+        return true;
+    }
+    switch (event->key()) {
+    case Qt::Key_Left:
+        setCaret(by_word                      ? wordEdge(-1)
+                 : hasSelection() && !extends ? from
+                                              : (m_caret > 0 ? m_caret - 1 : 0),
+                 extends);
+        return true;
+    case Qt::Key_Right:
+        setCaret(by_word ? wordEdge(1) : hasSelection() && !extends ? to : m_caret + 1, extends);
+        return true;
+    case Qt::Key_Up:
+        setCaret(caretOnLine(-1), extends);
+        return true;
+    case Qt::Key_Down:
+        if (const auto* here = caretPlace(m_caret);
+            here && !m_carets.empty() && here->line == m_carets.back().line && !extends) {
+            emit stripWanted();
+            return true;
+        }
+        setCaret(caretOnLine(1), extends);
+        return true;
+    case Qt::Key_Home:
+    case Qt::Key_End: {
+        std::size_t at = m_caret;
+        const bool is_home = event->key() == Qt::Key_Home;
+        if (by_word)
+            at = is_home ? 0 : m_words.size();
+        else if (is_home)
+            while (at > 0 && m_words[at - 1] != U'\n')
+                --at;
+        else
+            while (at < m_words.size() && m_words[at] != U'\n')
+                ++at;
+        setCaret(at, extends);
+        return true;
+    }
+    case Qt::Key_Backspace:
+        if (m_piece)
+            break;
+        erase(hasSelection() ? from
+              : by_word      ? wordEdge(-1)
+                             : (m_caret > 0 ? m_caret - 1 : 0),
+              hasSelection() ? to : m_caret);
+        return true;
+    case Qt::Key_Delete:
+        if (m_piece)
+            break;
+        erase(hasSelection() ? from : m_caret,
+              hasSelection() ? to : std::min(by_word ? wordEdge(1) : m_caret + 1, m_words.size()));
+        return true;
+    case Qt::Key_Return:
+    case Qt::Key_Enter:
+        insert(QStringLiteral("\n"));
+        return true;
+    default:
+        break;
+    }
+    if (m_piece && (event->key() == Qt::Key_Delete || event->key() == Qt::Key_Backspace)) {
+        const auto piece = *m_piece;
+        m_piece.reset();
+        m_job.changeLettering(tr("take a piece away"), [&](Job& job) {
+            job.lettering.pieces.erase(job.lettering.pieces.begin() + static_cast<std::ptrdiff_t>(piece));
+        });
+        m_job.endRun();
+        return true;
+    }
+    const QString typed = event->text();
+    const bool is_text =
+        !typed.isEmpty() && typed.at(0).isPrint() && !(event->modifiers() & Qt::ControlModifier);
+    if (is_text)
+        insert(typed);
+    return is_text;
+}
+
+void LetteringView::keyPressEvent(QKeyEvent* event)
+{
+    if (event->modifiers() & Qt::ControlModifier && !(event->modifiers() & Qt::AltModifier)) {
+        switch (event->key()) {
+        case Qt::Key_Plus:
+        case Qt::Key_Equal:
+            return setZoom(zoom() * 1.25);
+        case Qt::Key_Minus:
+            return setZoom(zoom() / 1.25);
+        case Qt::Key_0:
+            return zoomToFit();
+        case Qt::Key_1:
+            return setZoom(1.0);
+        default:
+            break;
+        }
+    }
+    if (event->key() == Qt::Key_Escape && m_piece) {
+        choosePiece({});
+        return;
+    }
+    if (placeKey(event) || editKey(event)) {
+        event->accept();
+        return;
+    }
+    QWidget::keyPressEvent(event);
+}
+
+bool LetteringView::event(QEvent* event)
+{
+    // The window has Alt and figures for the stations; while the words have the focus, Alt moves letters.
+    if (event->type() == QEvent::ShortcutOverride) {
+        const auto* key = static_cast<QKeyEvent*>(event);
+        const bool is_ours =
+            (key->modifiers() & Qt::AltModifier) &&
+            (key->key() == Qt::Key_0 || key->key() == Qt::Key_Comma || key->key() == Qt::Key_Period);
+        if (is_ours)
+            event->accept();
+    }
+    return WeldView::event(event);
+}
+
+void LetteringView::focusInEvent(QFocusEvent* event)
+{
+    m_caret_shown = true;
+    m_blink.start();
+    WeldView::focusInEvent(event);
+}
+
+void LetteringView::focusOutEvent(QFocusEvent* event)
+{
+    m_blink.stop();
+    m_job.endRun();
+    WeldView::focusOutEvent(event);
+    update();
+}
+
+void LetteringView::dragEnterEvent(QDragEnterEvent* event)
+{
+    if (event->mimeData()->hasFormat(QLatin1String(kMotifType)))
+        event->acceptProposedAction();
+}
+
+void LetteringView::dropEvent(QDropEvent* event)
+{
+    event->acceptProposedAction();
+    const QString id = QString::fromUtf8(event->mimeData()->data(QLatin1String(kMotifType)));
+    emit motifDropped(id, toMm(event->position()), letterUnder(event->position()));
+}
+
+} // namespace ink::ui

@@ -1,0 +1,89 @@
+// The motif tray: pictures, swashes and tails kept by name, ready to be put into the line.
+#pragma once
+
+#include "core/design/lettering.h"
+#include "shelf/font_rights.h"
+#include "shelf/motif_store.h"
+#include "ui/slot_pool.h"
+#include "ui/theme.h"
+
+#include <QWidget>
+
+#include <filesystem>
+#include <functional>
+#include <memory>
+#include <vector>
+
+class QLabel;
+class QLineEdit;
+class QListWidget;
+class QListWidgetItem;
+class QPushButton;
+class QUndoStack;
+
+namespace ink::ui {
+
+class Choice;
+
+class MotifTray : public QWidget
+{
+    Q_OBJECT
+public:
+    /// What is done to the tray can be undone with `undo`.
+    MotifTray(std::filesystem::path shelf_folder, QUndoStack& undo, const Theme& theme,
+              QWidget* parent = nullptr);
+
+    /// Takes in every picture of a font, named by its keys, into a collection of the font's name.
+    void takeFont(const std::filesystem::path& font, unsigned face, std::shared_ptr<FontRightsReader> rights);
+    void takeSvg(const QString& file);
+    /// A drawing of the lettering, from a font at `font` whose rights it takes along.
+    void takeDrawing(const MotifDrawing& drawing, const std::filesystem::path& font,
+                     std::shared_ptr<FontRightsReader> rights);
+    const std::vector<Motif>& motifs() const { return m_motifs; }
+    /// As lettering holds it; null when it is not in the tray.
+    std::optional<MotifDrawing> drawing(qlonglong id) const;
+    bool isIdle() const { return m_pool.isIdle(); }
+
+signals:
+    void intoLineWanted(qlonglong id);
+    void besideWanted(qlonglong id);
+    void tailWanted(qlonglong id);
+    void fontWanted();
+    void svgWanted();
+    void refused(const Error& error);
+    void changed();
+
+protected:
+    void showEvent(QShowEvent* event) override;
+
+private:
+    void readAgain();
+    void show(std::vector<Motif> motifs, std::vector<std::string> collections);
+    class Command;
+    void change(const QString& name, std::function<Result<void>(MotifStore&)> changing);
+    void work(std::function<Result<void>(MotifStore&)> todo, std::function<void()> then = {});
+    static std::vector<Motif> differing(const std::vector<Motif>& of, const std::vector<Motif>& from);
+    void askWhereTheyBelong();
+    std::vector<std::int64_t> chosen() const;
+    void changeOutlines(const std::function<Result<Paths>(const Paths&)>& change);
+    void takeApart();
+    void edited(QListWidgetItem* item);
+
+    std::filesystem::path m_folder;
+    QUndoStack& m_undo;
+    const Theme& m_theme;
+    SlotPool m_pool;
+    std::vector<Motif> m_motifs;
+    bool m_is_showing = false;
+    bool m_was_read = false;
+    bool m_types_into_line = false;
+    quint64 m_serial = 10;
+
+    QLineEdit* m_search = nullptr;
+    Choice* m_collection = nullptr;
+    QListWidget* m_list = nullptr;
+    QLabel* m_note = nullptr;
+    std::vector<QPushButton*> m_needs_choice;
+};
+
+} // namespace ink::ui

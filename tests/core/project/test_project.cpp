@@ -1,0 +1,292 @@
+#include "core/project/project.h"
+
+#include "tests/support/environment.h"
+#include "tests/support/killing.h"
+
+#include <filesystem>
+#include <random>
+#include <sstream>
+
+#include <QElapsedTimer>
+#include <QProcess>
+
+using namespace ink;
+
+namespace {
+
+FindLetters fontsHere()
+{
+    return [](const FontRef& font) -> Result<std::shared_ptr<const LetterSource>> {
+        const auto face = FontFace::open(font.path, {font.face, font.instance});
+        if (!face)
+            return fail(face.error());
+        return lettersOf(*face);
+    };
+}
+
+FindLetters noFonts()
+{
+    return [](const FontRef& font) -> Result<std::shared_ptr<const LetterSource>> {
+        return fail(ErrorCode::FileNotFound, font.path);
+    };
+}
+
+Job dressedJob()
+{
+    Job job;
+    job.words = "Fennmoor\nHoney \xEF\xBF\xBC\n\nsince \xC5\x81ucja";
+    job.font.path = test::demoFont("Larkmallow.ttf").string();
+    job.size = {SizeBy::Height, 87.25};
+    job.tracking_em = 0.01;
+    auto& l = job.lettering;
+    l.letters[0].dx_em = 0.1 / 3.0;
+    l.letters[3].turn_deg = -7.5;
+    l.letters[13].worn = WornForm{(*FontFace::open(job.font.path))->glyphOf(U'g'), "g", 1};
+    l.letters[15].motif = "bee";
+    for (std::size_t i = 18; i < 23; ++i) {
+        l.letters[i].font = FontRef{test::demoFont("GatepostPlain.ttf").string(), 0, {}};
+        l.letters[i].font_size = 0.6;
+    }
+    l.letters[20].is_apart = true;
+    l.blocks.resize(2);
+    l.blocks[0].align = Align::Right;
+    l.blocks[0].line_gap = 0.9;
+    l.blocks[1].shape = {ShapeKind::Circle, true, 210.0, 33.0, true, {}};
+    l.blocks[1].dy_em = -1.0 / 7.0;
+    l.close_up.depth_mm = 0.35;
+    l.close_up.by = CloseUp::By::Line;
+    const auto bits = FontFace::open(test::demoFont("StallholderBits.ttf"));
+    l.motifs["bee"] = {"Bee",  std::make_shared<const Paths>((*bits)->glyphOutline(3)),
+                       700.0,  "Stallholder Bits",
+                       "ab12", "CC0"};
+    l.pieces.push_back({"bee", std::size_t(4), 0.5, -0.25, 0.4, 12.0, true});
+    return job;
+}
+
+Project made(const Job& job)
+{
+    auto project =
+        makeProject(job, fontsHere(), [](const FontRef&) { return std::string("c0ffee"); },
+                    {{"Larkmallow/licence.txt", "May be sold.\n"}, {"note.bin", std::string("\0\xFF", 2)}});
+    if (!project)
+        qFatal("%s", project.error().message().c_str());
+    return std::move(*project);
+}
+
+std::string bytesOf(const Project& project)
+{
+    std::ostringstream out;
+    if (!writeProject(out, project))
+        qFatal("not written");
+    return out.str();
+}
+
+} // namespace
+
+class TestProject : public QObject
+{
+    Q_OBJECT
+private slots:
+    void everyChoiceSurvives();
+    void theSameProjectGivesTheSameBytes();
+    void opensWithoutItsFontsAsItWas();
+    void wordsOfStoredLettersCanBeChangedWithinThem();
+    void everyTruncatedProjectSaysSo();
+    void damagedProjectsNeverCrash();
+    void newerProjectsAreLeftAlone();
+    void aPlainJobOfTheFirstVersionOpens();
+    void whatIsInsideIsReadableByOthers();
+    void savingThatIsKilledLeavesTheOldOrTheNew();
+};
+
+void TestProject::everyChoiceSurvives()
+{
+    const Job job = dressedJob();
+    std::stringstream text;
+    writeJob(text, job);
+    const auto read = readJob(text);
+    QVERIFY(read);
+    QCOMPARE(*read, job);
+    const auto project = readProject(bytesOf(made(job)), "x.uink");
+    QVERIFY(project);
+    QCOMPARE(project->job, job);
+    QCOMPARE(project->evidence.size(), std::size_t(2));
+    QCOMPARE(project->evidence[1].bytes, std::string("\0\xFF", 2));
+    QCOMPARE(project->fonts.size(), std::size_t(2));
+}
+
+void TestProject::theSameProjectGivesTheSameBytes()
+{
+    const auto bytes = bytesOf(made(dressedJob()));
+    const auto read = readProject(bytes, "x.uink");
+    QVERIFY(read);
+    QCOMPARE(bytesOf(*read), bytes);
+    // Saved again by a computer with the fonts, and by one without them.
+    for (const auto& fonts : {fontsHere(), noFonts()}) {
+        auto again = makeProject(
+            read->job, lettersOf(*read, fonts), [](const FontRef&) { return std::string("c0ffee"); },
+            read->evidence);
+        QVERIFY(again);
+        QCOMPARE(bytesOf(*again), bytes);
+    }
+}
+
+void TestProject::opensWithoutItsFontsAsItWas()
+{
+    const Job job = dressedJob();
+    const auto with = composeDesign(job, fontsHere());
+    const auto project = readProject(bytesOf(made(job)), "x.uink");
+    const auto without = composeDesign(project->job, lettersOf(*project, noFonts()));
+    QVERIFY(with && without);
+    QCOMPARE(without->design.figures_mm.area, with->design.figures_mm.area);
+    QCOMPARE(without->design.figures_mm.nodes, with->design.figures_mm.nodes);
+    QCOMPARE(without->setting.missing_fonts.size(), std::size_t(2));
+    QVERIFY(with->setting.missing_fonts.empty());
+}
+
+void TestProject::wordsOfStoredLettersCanBeChangedWithinThem()
+{
+    Job job;
+    job.words = "Honey";
+    job.font.path = test::demoFont("GatepostPlain.ttf").string();
+    const auto project = readProject(bytesOf(made(job)), "x.uink");
+    Job changed = project->job;
+    changed.words = "Hone";
+    const auto fewer = composeDesign(changed, lettersOf(*project, noFonts()));
+    QVERIFY(fewer);
+    QVERIFY(fewer->design.missing.empty());
+    changed.words = "Honeys";
+    const auto more = composeDesign(changed, lettersOf(*project, noFonts()));
+    QVERIFY(more);
+    QCOMPARE(more->design.missing, std::u32string(U"s"));
+}
+
+void TestProject::everyTruncatedProjectSaysSo()
+{
+    Job job;
+    job.words = "Hi";
+    job.font.path = test::demoFont("GatepostPlain.ttf").string();
+    const auto bytes = bytesOf(made(job));
+    QVERIFY(readProject(bytes, "x.uink"));
+    for (std::size_t n = 0; n < bytes.size(); ++n) {
+        const auto cut = readProject(std::string_view(bytes).substr(0, n), "x.uink");
+        if (cut)
+            QFAIL(qPrintable(QStringLiteral("opened with %1 of %2 bytes").arg(n).arg(bytes.size())));
+        QCOMPARE(cut.error().code, ErrorCode::ProjectDamaged);
+        QCOMPARE(cut.error().subject, std::string("x.uink"));
+    }
+}
+
+void TestProject::damagedProjectsNeverCrash()
+{
+    const auto bytes = bytesOf(made(dressedJob()));
+    std::mt19937 random(11);
+    std::size_t refused = 0;
+    for (int i = 0; i < 300; ++i) {
+        std::string bad = bytes;
+        for (int k = 0; k < 1 + i % 5; ++k)
+            bad[random() % bad.size()] = static_cast<char>(random());
+        const auto read = readProject(bad, "x.uink");
+        refused += read ? 0 : 1;
+        if (read && i % 10 == 0)
+            (void)composeDesign(read->job, lettersOf(*read, noFonts()));
+    }
+    QVERIFY(refused > 50);
+}
+
+void TestProject::newerProjectsAreLeftAlone()
+{
+    auto bytes = bytesOf(made(dressedJob()));
+    // Stored or packed, the version is inside project.json: write one anew with another number.
+    std::ostringstream out;
+    Project project = made(dressedJob());
+    QVERIFY(writeProject(out, project));
+    test::TempFolder folder;
+    const auto path = folder.write("x.uink", bytes);
+    QVERIFY(openProject(path));
+    QCOMPARE(openProject(folder.path() / "none.uink").error().code, ErrorCode::FileNotFound);
+    const QByteArray script =
+        "import sys,zipfile\n"
+        "a=zipfile.ZipFile(sys.argv[1]);b=zipfile.ZipFile(sys.argv[2],'w')\n"
+        "[b.writestr(n,a.read(n).replace(b'\"version\": 1',b'\"version\": 2') if n=='project.json' "
+        "else a.read(n)) for n in a.namelist()]\nb.close()\n";
+    const auto newer = folder.path() / "newer.uink";
+    QProcess python;
+    python.start("/usr/bin/python3", {"-c", script, QString::fromStdString(path.string()),
+                                      QString::fromStdString(newer.string())});
+    QVERIFY(python.waitForFinished());
+    QCOMPARE(python.exitCode(), 0);
+    QCOMPARE(openProject(newer).error().code, ErrorCode::ProjectTooNew);
+}
+
+void TestProject::aPlainJobOfTheFirstVersionOpens()
+{
+    std::istringstream in(
+        R"({"format":"under-ink-job","version":1,"words":"Honey","size":{"by":"width","value_mm":90}})");
+    const auto job = readJob(in);
+    QVERIFY(job);
+    QVERIFY(job->lettering.isPlain());
+    std::istringstream odd(
+        R"({"format":"under-ink-job","words":"Honey","lettering":{"letters":[{"at":1,"turn_deg":1e99},7],
+        "blocks":[{"size":-4,"align":"upwards","shape":{"kind":"knot","amount":3}}],"motifs":[{"id":"m","outline":"M0"}]}})");
+    const auto fallen_back = readJob(odd);
+    QVERIFY(fallen_back);
+    QCOMPARE(fallen_back->lettering.letter(1).turn_deg, 360.0);
+    QCOMPARE(fallen_back->lettering.block(0).size, 0.05);
+    QVERIFY(fallen_back->lettering.motifs.empty());
+}
+
+void TestProject::whatIsInsideIsReadableByOthers()
+{
+    test::TempFolder folder;
+    const auto path = folder.path() / "x.uink";
+    QVERIFY(saveProject(path, made(dressedJob())));
+    const QByteArray script =
+        "import sys,zipfile,json\nfrom xml.etree import ElementTree\n"
+        "z=zipfile.ZipFile(sys.argv[1]);assert z.testzip() is None\n"
+        "assert z.namelist()[0]=='mimetype'\n"
+        "j=json.loads(z.read('job.json'));assert j['words'].startswith('Fennmoor')\n"
+        "assert j['lettering']['close_up']=={'depth_mm':0.35,'by':'line'}\n"
+        "l=json.loads(z.read('letters.json'));assert l['fonts'][0]['name']=='Larkmallow'\n"
+        "assert all(g['outline'].startswith('M') or not g['outline'] for f in l['fonts'] for g in "
+        "f['glyphs'])\n"
+        "ElementTree.fromstring(z.read('preview.svg'))\n"
+        "assert z.read('evidence/Larkmallow/licence.txt')==b'May be sold.\\n'\n";
+    QProcess python;
+    python.start("/usr/bin/python3", {"-c", script, QString::fromStdString(path.string())});
+    QVERIFY(python.waitForFinished());
+    QVERIFY2(python.exitCode() == 0, python.readAllStandardError().constData());
+}
+
+void TestProject::savingThatIsKilledLeavesTheOldOrTheNew()
+{
+    test::TempFolder folder;
+    const auto path = folder.path() / "job.uink";
+    Job one = dressedJob(), other = dressedJob();
+    other.words = "Garden Supper";
+    other.lettering = {};
+    const Project first = made(one), second = made(other);
+    QElapsedTimer timer;
+    timer.start();
+    QVERIFY(saveProject(path, first));
+    const auto one_us = static_cast<unsigned>(timer.nsecsElapsed() / 1000 + 100);
+    std::mt19937 random(3);
+    int seen_first = 0, seen_second = 0;
+    for (int i = 0; i < 60; ++i) {
+        bool is_first = true;
+        QVERIFY(test::killedWhile(
+            [&] {
+                is_first = !is_first;
+                return saveProject(path, is_first ? first : second).has_value();
+            },
+            i % 3, random() % one_us));
+        const auto read = openProject(path);
+        QVERIFY2(read, read ? "" : read.error().message().c_str());
+        QVERIFY(read->job == one || read->job == other);
+        ++(read->job == one ? seen_first : seen_second);
+    }
+    QVERIFY(seen_first > 0 && seen_second > 0);
+}
+
+INK_TEST_CORE_MAIN(TestProject)
+#include "test_project.moc"

@@ -1,0 +1,988 @@
+// Whole sittings at the Compose station, by keyboard and by mouse.
+#include "tests/support/gui.h"
+#include "ui/compose/compose_page.h"
+#include "ui/compose/lettering_panel.h"
+#include "ui/compose/lettering_view.h"
+#include "ui/compose/motif_tray.h"
+#include "ui/compose/svg_outlines.h"
+#include "ui/compose/try_on_strip.h"
+#include "ui/job_menu.h"
+
+#include <QCheckBox>
+#include <QClipboard>
+#include <QDialog>
+#include <QDialogButtonBox>
+#include <QDoubleSpinBox>
+#include <QLabel>
+#include <QListWidget>
+#include <QMimeData>
+#include <QPushButton>
+#include <QSlider>
+
+using namespace ink;
+using namespace ink::ui;
+
+namespace {
+
+Job larkmallow(const char* words = "Fennmoor Honey")
+{
+    Job job;
+    job.words = words;
+    job.size = {SizeBy::Width, 300.0};
+    job.font.path = test::demoFont("Larkmallow.ttf").string();
+    return job;
+}
+
+/// The window at the station, at rest.
+struct Sitting : test::WindowFixture
+{
+    explicit Sitting(Job job = larkmallow(), double text_scale = 1.0)
+        : WindowFixture(std::move(job), text_scale, false)
+    {
+        window->openStation(MainWindow::Compose);
+        rest();
+    }
+    ComposePage& page() { return window->composePage(); }
+    LetteringView& view() { return page().view(); }
+    TryOnStrip& strip() { return page().strip(); }
+    const Job& job() { return window->jobModel().job(); }
+    const Setting& setting() { return page().composed()->setting; }
+    QString file(const char* name) { return QString::fromStdString((folder.path() / name).string()); }
+    void key(int k, Qt::KeyboardModifiers modifiers = Qt::NoModifier)
+    {
+        QWidget* target = QApplication::focusWidget();
+        QTest::keyClick(target ? target : &view(), static_cast<Qt::Key>(k), modifiers);
+    }
+    void click(const char* name)
+    {
+        auto* button = find<QAbstractButton>(name);
+        QVERIFY2(button->isEnabled(), name);
+        QTest::mouseClick(button, Qt::LeftButton);
+        rest();
+    }
+    void press(QPointF from, QPointF to)
+    {
+        QTest::mousePress(&view(), Qt::LeftButton, {}, from.toPoint());
+        for (int step = 1; step <= 6; ++step) {
+            const QPointF at = from + (to - from) * step / 6.0;
+            QMouseEvent move(QEvent::MouseMove, at, view().mapToGlobal(at), Qt::NoButton, Qt::LeftButton, {});
+            QApplication::sendEvent(&view(), &move);
+            QTest::qWait(5);
+        }
+        QTest::mouseRelease(&view(), Qt::LeftButton, {}, to.toPoint());
+        rest();
+    }
+};
+
+} // namespace
+
+class TestCompose : public QObject
+{
+    Q_OBJECT
+private slots:
+    void aSittingByKeyboardAlone();
+    void aSittingByMouse();
+    void typingKeepsWhatWasChosen();
+    void caretAndSelectionGoAsInAnyEditor();
+    void theClipboardHoldsWords();
+    void triesAreWornTakenOffAndLeft();
+    void stepsAreTenthsOfAMillimetreAndHalfDegrees();
+    void figuresBesideTheWordsDoTheSame();
+    void blocksSnapAndSayTheirDistance();
+    void theHandleBendsTheWords();
+    void dressingsAreChoicesThatUndoAsOne();
+    void lettersInAnotherFont();
+    void aCorrectionIsKeptWithTheFont();
+    void motifsOfAFontAreTakenInAtOneStroke();
+    void outlinesOfAnSvgBecomeAMotif();
+    void aJobIsAFileWithVersionsAndTemplates();
+    void aJobOpensWithoutItsFont();
+    void badJobFilesAreToldAndChangeNothing();
+    void theSvgOnTheClipboardIsTheDesign();
+    void whatWasDoneIsThereAfterAStart();
+    void everythingHasANameAndSurvivesLargeText();
+    void emptyWordsSayWhatToDo();
+    void askingForAnotherMeasureKeepsTheSize();
+    void piecesAreTriedKeptAndTakenOff();
+    void guidesArePulledFromTheRulersAndDrawn();
+    void lettersGoIntoTheTrayWithTheirRights();
+    void linesAndBlocksHaveFiguresOfTheirOwn();
+    void motifsAreSortedTypedIntoTheLineAndUndone();
+};
+
+void TestCompose::aSittingByKeyboardAlone()
+{
+    Sitting s;
+    QVERIFY(s.view().hasFocus());
+    s.key(Qt::Key_End);
+    QTest::keyClicks(&s.view(), " Jar");
+    s.rest();
+    QCOMPARE(s.job().words, std::string("Fennmoor Honey Jar"));
+    for (int i = 0; i < 4; ++i)
+        s.key(Qt::Key_Backspace);
+    s.rest();
+    QCOMPARE(s.job().words, std::string("Fennmoor Honey"));
+    // Down to the strip, two forms further, kept.
+    s.key(Qt::Key_Down);
+    QVERIFY(s.strip().hasFocus());
+    s.key(Qt::Key_Right);
+    s.rest();
+    const auto first = s.job().lettering.letter(13).worn;
+    QVERIFY(first);
+    s.key(Qt::Key_Right);
+    s.rest();
+    QVERIFY(s.job().lettering.letter(13).worn->glyph_id != first->glyph_id);
+    s.key(Qt::Key_Return);
+    QVERIFY(s.view().hasFocus());
+    QVERIFY(s.find<QWidget>("plainWords")->isVisible()); // plain beside dressed
+    // Close-up by its box and slider, shape by its tile.
+    auto* closes = s.find<QCheckBox>("closeUp");
+    closes->setFocus();
+    s.key(Qt::Key_Space);
+    s.rest();
+    QCOMPARE(s.job().lettering.close_up.depth_mm, std::optional(0.3));
+    auto* depth = s.find<QSlider>("closeUpDepth");
+    depth->setFocus();
+    s.key(Qt::Key_Right);
+    s.rest();
+    QVERIFY(std::abs(*s.job().lettering.close_up.depth_mm - 0.35) < 1e-9);
+    for (const auto& pair : s.setting().pairs)
+        QVERIFY(pair.state == ClosePair::State::Joins || pair.state == ClosePair::State::LeftAsDrawn);
+    s.find<QPushButton>("shape_arch")->setFocus();
+    s.key(Qt::Key_Space);
+    s.rest();
+    QCOMPARE(s.job().lettering.block(0).shape.kind, ShapeKind::Arch);
+    QVERIFY(s.page().composed()->design.figures_mm.box.height() > 60.0);
+    s.save_path = s.file("cut.svg");
+    QTest::keyClick(s.window.get(), Qt::Key_S, Qt::ControlModifier);
+    s.rest();
+    QVERIFY(QFile::exists(s.save_path));
+    // Every step back.
+    while (s.window->jobModel().undoStack().canUndo())
+        QTest::keyClick(s.window.get(), Qt::Key_Z, Qt::ControlModifier);
+    s.rest();
+    QCOMPARE(s.job(), larkmallow());
+}
+
+void TestCompose::aSittingByMouse()
+{
+    Sitting s;
+    // On a letter, the caret stands behind it.
+    QTest::mouseClick(&s.view(), Qt::LeftButton, {}, s.view().placeOf(9).toPoint());
+    QCOMPARE(s.view().caret(), std::size_t(10));
+    QCOMPARE(s.find<QLabel>("letterTitle")->text(), QStringLiteral("This letter: H"));
+    s.rest();
+    // Dragged, it moves by what the hand moved, and nothing else does.
+    const double em = s.page().composed()->design.em_mm;
+    const QPointF from = s.view().placeOf(9).toPoint();
+    const auto before = s.setting().letterAt(12)->pen_x;
+    s.press(from, from + QPointF(0, -30));
+    const auto& moved = s.job().lettering.letter(9);
+    QVERIFY(moved.dy_em * em > 5.0);
+    QVERIFY(std::abs(moved.dx_em) < 1e-9);
+    QCOMPARE(s.setting().letterAt(12)->pen_x, before);
+    QCOMPARE(s.view().dragNote(), QString());
+    s.window->jobModel().undoStack().undo();
+    s.rest();
+    QCOMPARE(s.job(), larkmallow()); // one drag, one step
+    // A form is worn by a click and taken off by a second.
+    QTest::mouseClick(&s.view(), Qt::LeftButton, {}, s.view().placeOf(13).toPoint());
+    s.rest();
+    QVERIFY(s.strip().tries().size() >= 5);
+    const QPoint second(s.strip().viewport()->width() / 3, s.strip().viewport()->height() / 2);
+    QTest::mouseClick(s.strip().viewport(), Qt::LeftButton, {}, second);
+    s.rest();
+    QVERIFY(s.job().lettering.letter(13).worn);
+    QTest::mouseClick(s.strip().viewport(), Qt::LeftButton, {}, second);
+    s.rest();
+    QVERIFY(!s.job().lettering.letter(13).worn);
+    QTest::mouseDClick(&s.view(), Qt::LeftButton, {}, s.view().placeOf(2).toPoint());
+    QCOMPARE(s.view().selection(), std::pair(std::size_t(0), std::size_t(8)));
+}
+
+void TestCompose::typingKeepsWhatWasChosen()
+{
+    Sitting s;
+    s.view().setCaret(14);
+    s.view().nudge(0.0, 2.0);
+    s.rest();
+    s.view().setCaret(0);
+    QTest::keyClicks(&s.view(), "The ");
+    s.rest();
+    QCOMPARE(s.job().lettering.letters.size(), std::size_t(1));
+    QVERIFY(s.job().lettering.letter(17).dy_em > 0.0);
+    // Also when the words change in the band.
+    s.window->jobModel().setWords(QStringLiteral("Fennmoor Honey"));
+    s.rest();
+    QVERIFY(s.job().lettering.letter(13).dy_em > 0.0);
+}
+
+void TestCompose::caretAndSelectionGoAsInAnyEditor()
+{
+    Sitting s(larkmallow("Late Summer\nBatch"));
+    s.view().setCaret(0);
+    s.key(Qt::Key_Right, Qt::ControlModifier);
+    QCOMPARE(s.view().caret(), std::size_t(4));
+    s.key(Qt::Key_End);
+    QCOMPARE(s.view().caret(), std::size_t(11));
+    s.key(Qt::Key_Down);
+    QVERIFY(s.view().caret() > 11);
+    s.key(Qt::Key_Home);
+    QCOMPARE(s.view().caret(), std::size_t(12));
+    s.key(Qt::Key_Up);
+    QVERIFY(s.view().caret() < 3);
+    s.key(Qt::Key_End, Qt::ControlModifier | Qt::ShiftModifier);
+    QCOMPARE(s.view().selection().second, std::size_t(17));
+    s.key(Qt::Key_Left);
+    QVERIFY(!s.view().hasSelection());
+    s.key(Qt::Key_A, Qt::ControlModifier);
+    QCOMPARE(s.view().letters().size(), std::size_t(16));
+    s.key(Qt::Key_Delete);
+    s.rest();
+    QCOMPARE(s.job().words, std::string());
+    QTest::keyClick(s.window.get(), Qt::Key_Z, Qt::ControlModifier);
+    s.rest();
+    QCOMPARE(s.job().words, std::string("Late Summer\nBatch"));
+    s.view().setCaret(4);
+    s.key(Qt::Key_Return);
+    s.rest();
+    QCOMPARE(s.job().words, std::string("Late\n Summer\nBatch"));
+    QCOMPARE(s.setting().lines.size(), std::size_t(3));
+}
+
+void TestCompose::theClipboardHoldsWords()
+{
+    Sitting s;
+    s.view().setCaret(0);
+    s.view().setCaret(8, true);
+    s.key(Qt::Key_X, Qt::ControlModifier);
+    QCOMPARE(QApplication::clipboard()->text(), QStringLiteral("Fennmoor"));
+    s.rest();
+    QCOMPARE(s.job().words, std::string(" Honey"));
+    s.key(Qt::Key_End);
+    s.key(Qt::Key_V, Qt::ControlModifier);
+    s.rest();
+    QCOMPARE(s.job().words, std::string(" HoneyFennmoor"));
+    QApplication::clipboard()->setText(QString(5000, QLatin1Char('m')));
+    s.key(Qt::Key_V, Qt::ControlModifier); // too much: said, not crashed
+    s.rest();
+    QVERIFY(!s.page().composed());
+    QTest::keyClick(s.window.get(), Qt::Key_Z, Qt::ControlModifier);
+    s.rest();
+    QVERIFY(s.page().composed());
+}
+
+void TestCompose::triesAreWornTakenOffAndLeft()
+{
+    Sitting s;
+    s.view().setCaret(14);
+    s.rest();
+    auto& strip = s.strip();
+    QVERIFY(strip.verdictOf(0).startsWith(QStringLiteral("plain")));
+    strip.setFocus();
+    s.key(Qt::Key_Right);
+    s.key(Qt::Key_Right);
+    s.rest();
+    QVERIFY(s.job().lettering.letter(13).worn);
+    s.key(Qt::Key_Backspace);
+    s.rest();
+    QVERIFY(!s.job().lettering.letter(13).worn);
+    s.key(Qt::Key_Right);
+    s.rest();
+    s.key(Qt::Key_Escape);
+    s.rest();
+    QVERIFY(!s.job().lettering.letter(13).worn);
+    QVERIFY(s.view().hasFocus());
+    // What is changed between two tries stays, and Escape does not take it back.
+    s.view().setCaret(14);
+    s.rest();
+    strip.setFocus();
+    s.key(Qt::Key_Right);
+    s.rest();
+    s.find<QCheckBox>("closeUp")->click();
+    s.rest();
+    strip.setFocus();
+    s.key(Qt::Key_Right);
+    s.rest();
+    QVERIFY(s.job().lettering.close_up.depth_mm);
+    s.key(Qt::Key_Escape);
+    s.rest();
+    QVERIFY(s.job().lettering.close_up.depth_mm);
+    // Behind a space there is nothing to try.
+    s.view().setCaret(9);
+    s.rest();
+    QVERIFY(strip.tries().size() <= 1);
+}
+
+void TestCompose::stepsAreTenthsOfAMillimetreAndHalfDegrees()
+{
+    Sitting s;
+    s.view().setFocus();
+    s.view().setCaret(3);
+    const double em = s.page().composed()->design.em_mm;
+    s.key(Qt::Key_Up, Qt::AltModifier);
+    s.key(Qt::Key_Right, Qt::AltModifier);
+    s.key(Qt::Key_Right, Qt::AltModifier | Qt::ShiftModifier);
+    s.key(Qt::Key_Left, Qt::AltModifier | Qt::ControlModifier);
+    s.key(Qt::Key_Period, Qt::AltModifier);
+    const auto& letter = s.job().lettering.letter(2);
+    QVERIFY(std::abs(letter.dy_em * em - 0.1) < 1e-6);
+    QVERIFY(std::abs(letter.dx_em * em - 1.1) < 1e-6);
+    QCOMPARE(letter.turn_deg, 0.5);
+    QVERIFY(std::abs(letter.before_em * em - 0.1) < 1e-6);
+    s.key(Qt::Key_Up, Qt::AltModifier | Qt::ControlModifier);
+    QVERIFY(std::abs(s.job().lettering.letter(2).size - 1.01) < 1e-9);
+    s.key(Qt::Key_0, Qt::AltModifier);
+    QVERIFY(s.job().lettering.letters.empty());
+    s.rest();
+}
+
+void TestCompose::figuresBesideTheWordsDoTheSame()
+{
+    Sitting s;
+    s.view().setCaret(3);
+    s.rest();
+    auto* turn = s.find<QDoubleSpinBox>("letterTurn");
+    turn->setValue(12.5);
+    s.find<QDoubleSpinBox>("letterDx")->setValue(2.0);
+    s.rest();
+    QCOMPARE(s.job().lettering.letter(2).turn_deg, 12.5);
+    const double em = s.page().composed()->mm_per_u * 1000.0;
+    QVERIFY(std::abs(s.job().lettering.letter(2).dx_em * em - 2.0) < 0.05);
+    s.click("letterReset");
+    QVERIFY(s.job().lettering.letters.empty());
+    s.window->jobModel().setUnit(LengthUnit::Inch);
+    s.rest();
+    QVERIFY(s.find<QDoubleSpinBox>("letterDx")->suffix().contains(QStringLiteral("in")));
+}
+
+void TestCompose::blocksSnapAndSayTheirDistance()
+{
+    Sitting s(larkmallow("Honey\n\nJar"));
+    QCOMPARE(s.setting().blocks.size(), std::size_t(2));
+    // The grip stands left of the block's ink; it is found by looking for the hand that moves.
+    QPointF handle;
+    const QPointF near = s.view().placeOf(7);
+    for (int dx = 4; dx < 120 && handle.isNull(); ++dx)
+        for (int dy = -40; dy < 60; dy += 4) {
+            const QPointF at = near + QPointF(-dx, dy);
+            QMouseEvent move(QEvent::MouseMove, at, s.view().mapToGlobal(at), Qt::NoButton, Qt::NoButton, {});
+            QApplication::sendEvent(&s.view(), &move);
+            if (s.view().cursor().shape() == Qt::SizeAllCursor) {
+                handle = at;
+                break;
+            }
+        }
+    QVERIFY(!handle.isNull());
+    const double left = s.setting().blocks[0].ink.x0;
+    s.press(handle, handle + QPointF(90, 25));
+    QVERIFY(s.job().lettering.block(1).dx_em > 0.1);
+    QVERIFY(s.job().lettering.block(1).dy_em < 0.0);
+    s.window->jobModel().undoStack().undo();
+    s.rest();
+    QCOMPARE(s.job(), [&] {
+        Job j = larkmallow("Honey\n\nJar");
+        return j;
+    }());
+    // A hand that is nearly there is drawn to the edge.
+    s.press(handle, handle + QPointF(5, 40));
+    QVERIFY(std::abs(s.setting().blocks[1].ink.x0 - left) < 1e-6);
+}
+
+void TestCompose::theHandleBendsTheWords()
+{
+    Sitting s;
+    s.click("shape_hill");
+    const double before = s.job().lettering.block(0).shape.amount;
+    auto* amount = s.find<QDoubleSpinBox>("shapeAmount");
+    QVERIFY(amount->isVisible());
+    QCOMPARE(amount->value(), before);
+    amount->setValue(30.0);
+    s.rest();
+    QCOMPARE(s.job().lettering.block(0).shape.amount, 30.0);
+    const double high = s.page().composed()->design.figures_mm.box.height();
+    s.click("shapeBends");
+    QVERIFY(!s.job().lettering.block(0).shape.bends);
+    s.click("shape_none");
+    QVERIFY(s.page().composed()->design.figures_mm.box.height() < high);
+    QVERIFY(!amount->isVisible());
+    s.click("shape_circle");
+    QVERIFY(s.find<QDoubleSpinBox>("shapeStart")->isVisible());
+    // Free corners have figures as well: the upper right one is the third.
+    auto* up = s.find<QDoubleSpinBox>("corner5");
+    QVERIFY(!up->isVisible());
+    s.click("shape_corners");
+    QVERIFY(up->isVisible());
+    up->setValue(40.0);
+    s.rest();
+    QCOMPARE(s.job().lettering.block(0).shape.corners[2], (Point{0.0, 0.4}));
+    up->setValue(-300.0); // below the lower one: the words would be turned over
+    s.rest();
+    QCOMPARE(s.job().lettering.block(0).shape.corners[2], (Point{0.0, 0.4}));
+    QCOMPARE(up->value(), 40.0);
+    s.click("shape_circle");
+    s.click("shapeInside");
+    QCOMPARE(s.job().lettering.block(0).shape.start_deg, 180.0);
+}
+
+void TestCompose::dressingsAreChoicesThatUndoAsOne()
+{
+    Job job = larkmallow();
+    job.size.value_mm = 600.0; // large enough for hairlines of swashes
+    Sitting s(job);
+    s.find<QCheckBox>("closeUp")->click();
+    s.rest();
+    const Job before = s.job();
+    s.find<QPushButton>("dress")->click();
+    s.rest();
+    const auto buttons =
+        s.find<QWidget>("dressings")->findChildren<QPushButton*>(QRegularExpression("dressing\\d"));
+    QVERIFY(buttons.size() >= 3 && buttons.size() <= 5);
+    buttons.last()->click();
+    s.rest();
+    std::size_t worn = 0;
+    for (const auto& [character, choice] : s.job().lettering.letters)
+        worn += choice.worn ? 1 : 0;
+    QVERIFY(worn >= 1);
+    QVERIFY(s.find<QWidget>("plainWords")->isVisible());
+    s.window->jobModel().undoStack().undo();
+    QCOMPARE(s.job(), before);
+    s.rest();
+}
+
+void TestCompose::lettersInAnotherFont()
+{
+    Sitting s;
+    s.window->library().addFiles({QString::fromStdString(test::demoFont("GatepostPlain.ttf").string())});
+    s.rest();
+    s.window->jobModel().setFont(larkmallow().font);
+    s.window->openStation(MainWindow::Compose);
+    s.rest();
+    s.view().setCaret(9);
+    s.view().setCaret(14, true);
+    auto* fonts = s.find<QComboBox>("letterFont");
+    const int row = fonts->findData(
+        QStringList{QString::fromStdString(test::demoFont("GatepostPlain.ttf").string()), "0", ""});
+    QVERIFY(row > 0);
+    fonts->setCurrentIndex(row);
+    emit fonts->activated(row);
+    s.rest();
+    QCOMPARE(s.job().lettering.letter(9).font->path, test::demoFont("GatepostPlain.ttf").string());
+    QVERIFY(!s.job().lettering.letter(8).font);
+    QCOMPARE(s.setting().letterAt(10)->font.path, test::demoFont("GatepostPlain.ttf").string());
+}
+
+void TestCompose::aCorrectionIsKeptWithTheFont()
+{
+    Sitting s;
+    s.view().setCaret(14);
+    s.rest();
+    const auto formsOf = [&] {
+        return std::ranges::count_if(s.strip().tries(), [](const TryOn& t) { return !t.piece; });
+    };
+    const auto forms = formsOf();
+    const auto glyph = s.strip().tries()[1].form.glyph_id;
+    emit s.page().corrected(s.job().font, glyph, std::u32string());
+    s.rest();
+    QCOMPARE(formsOf(), forms - 1);
+    const Job job = s.job();
+    s.window.reset();
+    s.open(job);
+    s.window->openStation(MainWindow::Compose);
+    s.view().setCaret(14);
+    s.rest();
+    QCOMPARE(formsOf(), forms - 1); // after another start as well
+}
+
+void TestCompose::motifsOfAFontAreTakenInAtOneStroke()
+{
+    Job job = larkmallow("Honey");
+    job.font.path = test::demoFont("StallholderBits.ttf").string();
+    Sitting s(job);
+    s.click("tabTray");
+    s.click("motifTakeFont");
+    auto* list = s.find<QListWidget>("motifList");
+    QVERIFY(list->count() > 20);
+    QVERIFY(list->item(0)->text().startsWith(QStringLiteral("Stallholder Bits")));
+    s.window->jobModel().setFont(larkmallow().font);
+    s.rest();
+    s.view().setCaret(5);
+    list->setCurrentRow(3);
+    s.click("motifIntoLine");
+    QCOMPARE(s.job().words, std::string("Honey\xEF\xBF\xBC"));
+    QCOMPARE(s.job().lettering.motifs.size(), std::size_t(1));
+    QVERIFY(s.setting().letterAt(5)->hasInk());
+    QVERIFY(s.setting().missing_fonts.empty()); // it works without its font
+    s.click("motifBeside");
+    QCOMPARE(s.job().lettering.pieces.size(), std::size_t(1));
+    QCOMPARE(s.job().lettering.motifs.size(), std::size_t(1)); // the same drawing
+    QVERIFY(s.view().piece());
+    s.view().setFocus();
+    s.key(Qt::Key_Right, Qt::AltModifier);
+    s.key(Qt::Key_Delete);
+    s.rest();
+    QVERIFY(s.job().lettering.pieces.empty());
+    // Named at leisure, found by the name.
+    list->item(3)->setText(QStringLiteral("Little comb"));
+    s.rest();
+    s.find<QLineEdit>("motifSearch")->setText(QStringLiteral("comb"));
+    s.rest();
+    QCOMPARE(list->count(), 1);
+    list->setCurrentRow(0);
+    const auto before = s.page().tray().motifs().front().outline;
+    s.click("motifMirror");
+    QVERIFY(s.page().tray().motifs().front().outline != before);
+    list->setCurrentRow(0);
+    s.click("motifRemove");
+    QCOMPARE(list->count(), 0);
+    QVERIFY(s.find<QLabel>("motifNote")->isVisible());
+}
+
+void TestCompose::outlinesOfAnSvgBecomeAMotif()
+{
+    Sitting s;
+    const QString file = s.file("sprig.svg");
+    QFile svg(file);
+    QVERIFY(svg.open(QIODevice::WriteOnly));
+    svg.write(
+        R"svg(<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 100 50"><g transform="translate(10 5)">
+        <rect width="40" height="20"/><circle cx="60" cy="20" r="10" fill="red"/></g></svg>)svg");
+    svg.close();
+    const auto outline = outlinesOfSvg(file);
+    QVERIFY(outline);
+    QCOMPARE(outline->size(), std::size_t(2));
+    const Box box = bounds(*outline);
+    QVERIFY(std::abs(box.width() - 70.0) < 0.01 && std::abs(box.height() - 30.0) < 0.01);
+    s.picture = file;
+    s.click("tabTray");
+    s.click("motifTakeSvg");
+    QCOMPARE(s.page().tray().motifs().size(), std::size_t(1));
+    QCOMPARE(s.page().tray().motifs().front().name, std::string("sprig"));
+    s.find<QListWidget>("motifList")->setCurrentRow(0);
+    s.click("motifApart");
+    QCOMPARE(s.page().tray().motifs().size(), std::size_t(3));
+    s.find<QListWidget>("motifList")->setCurrentRow(0);
+    s.click("motifTail");
+    QVERIFY(s.job().lettering.block(0).has_tail);
+    QCOMPARE(s.setting().pieces.size(), std::size_t(1));
+    QCOMPARE(outlinesOfSvg(s.file("none.svg")).error().code, ErrorCode::FileNotFound);
+    QFile bad(s.file("bad.svg"));
+    QVERIFY(bad.open(QIODevice::WriteOnly));
+    bad.write("<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 9 9'/>");
+    bad.close();
+    QCOMPARE(outlinesOfSvg(bad.fileName()).error().code, ErrorCode::PictureWithoutOutlines);
+}
+
+void TestCompose::aJobIsAFileWithVersionsAndTemplates()
+{
+    Sitting s;
+    s.find<QPushButton>("shape_arch")->click();
+    s.rest();
+    s.job_file = s.file("banner.uink");
+    QTest::keyClick(s.window.get(), Qt::Key_S, Qt::ControlModifier | Qt::ShiftModifier);
+    s.rest();
+    QVERIFY(s.suggested_path.endsWith(QStringLiteral("Fennmoor Honey.uink")));
+    QVERIFY(QFile::exists(s.job_file));
+    QVERIFY(s.window->jobMenu().text().contains(QStringLiteral("banner")));
+    const Job saved = s.job();
+    s.window->jobModel().setWords(QStringLiteral("Garden Supper"));
+    s.rest();
+    s.window->jobMenu().save();
+    s.rest();
+    const auto versions = ProjectKeeper(s.state_folder).versions(s.job_file);
+    QCOMPARE(versions.size(), std::size_t(1));
+    QVERIFY(std::abs(versions.front().saved.secsTo(QDateTime::currentDateTime())) < 300);
+    s.window->jobMenu().open(versions.front().file);
+    s.rest();
+    QCOMPARE(s.job(), saved);
+    QCOMPARE(ProjectKeeper(s.state_folder).recent().size(), 2);
+    s.template_name = QStringLiteral("Market / banner");
+    s.window->jobMenu().findChild<QAction*>("jobTemplate")->trigger();
+    s.rest();
+    const auto templates = ProjectKeeper(s.state_folder).templates();
+    QCOMPARE(templates.size(), std::size_t(1));
+    QCOMPARE(templates.front().first, QStringLiteral("Market - banner"));
+    QTest::keyClick(s.window.get(), Qt::Key_N, Qt::ControlModifier);
+    s.rest();
+    QVERIFY(s.job().words.empty());
+    QVERIFY(s.job().lettering.isPlain());
+    QTest::keyClick(s.window.get(), Qt::Key_Z, Qt::ControlModifier); // a new job is a step like any other
+    QCOMPARE(s.job(), saved);
+    s.rest();
+}
+
+void TestCompose::aJobOpensWithoutItsFont()
+{
+    Job job = larkmallow();
+    QTemporaryDir elsewhere;
+    const QString font = elsewhere.path() + "/Larkmallow.ttf";
+    QVERIFY(QFile::copy(QString::fromStdString(job.font.path), font));
+    job.font.path = font.toStdString();
+    Sitting s(job);
+    const double area = s.page().composed()->design.figures_mm.area;
+    s.job_file = s.file("banner.uink");
+    s.window->jobMenu().save();
+    s.rest();
+    QVERIFY(QFile::remove(font));
+    s.window.reset();
+    s.open(larkmallow("Jar"));
+    s.window->jobMenu().open(s.job_file);
+    s.rest();
+    QVERIFY(s.page().composed());
+    QCOMPARE(s.page().composed()->design.figures_mm.area, area);
+    QVERIFY(s.find<QLabel>("finding")->text().contains(QStringLiteral("Larkmallow.ttf")));
+    QVERIFY(s.strip().message().contains(QStringLiteral("font is not here"))); // its forms ask for it
+    s.view().setCaret(14);
+    s.view().nudge(0, 3); // what the letters stand like can still be changed
+    s.rest();
+    QVERIFY(s.page().composed());
+}
+
+void TestCompose::badJobFilesAreToldAndChangeNothing()
+{
+    Sitting s;
+    QFile bad(s.file("bad.uink"));
+    QVERIFY(bad.open(QIODevice::WriteOnly));
+    bad.write("PK\x03\x04 something else");
+    bad.close();
+    s.window->jobMenu().open(bad.fileName());
+    s.rest();
+    QCOMPARE(s.job(), larkmallow());
+    QVERIFY(s.find<QWidget>("messageLine")->isVisible());
+    s.window->jobMenu().open(s.file("none.uink"));
+    s.rest();
+    QCOMPARE(s.job(), larkmallow());
+    s.job_file = "/proc/nowhere.uink";
+    s.window->jobMenu().saveAs();
+    s.rest();
+    QVERIFY(s.window->jobMenu().file().isEmpty());
+}
+
+void TestCompose::theSvgOnTheClipboardIsTheDesign()
+{
+    Sitting s;
+    QTest::keyClick(s.window.get(), Qt::Key_C, Qt::ControlModifier | Qt::ShiftModifier);
+    const auto* data = QApplication::clipboard()->mimeData();
+    QVERIFY(data->hasFormat("image/svg+xml"));
+    QVERIFY(data->data("image/svg+xml").contains("width=\"300mm\""));
+}
+
+void TestCompose::whatWasDoneIsThereAfterAStart()
+{
+    Sitting s;
+    s.view().setCaret(14);
+    s.view().nudge(0.0, 1.0);
+    s.find<QPushButton>("shape_wave")->click();
+    QVERIFY(
+        QTest::qWaitFor([&] { return s.find<QLabel>("footerRight")->text().contains("moment ago"); }, 5000));
+    const Job job = s.job();
+    // As after a crash: nothing is closed in order.
+    const auto kept = JobStore(s.state_folder).load();
+    QVERIFY(kept && *kept);
+    QCOMPARE(**kept, job);
+    s.rest();
+}
+
+void TestCompose::everythingHasANameAndSurvivesLargeText()
+{
+    Sitting s(larkmallow(), 2.0);
+    s.window->resize(1280, 800);
+    s.rest();
+    for (const auto* widget : s.page().findChildren<QWidget*>()) {
+        if (widget->focusPolicy() == Qt::NoFocus || !widget->isVisibleTo(&s.page()))
+            continue;
+        const auto* button = qobject_cast<const QAbstractButton*>(widget);
+        const bool is_named = !widget->accessibleName().isEmpty() || (button && !button->text().isEmpty()) ||
+                              qobject_cast<const QAbstractScrollArea*>(widget->parentWidget()) ||
+                              widget->objectName().startsWith(QStringLiteral("qt_"));
+        QVERIFY2(is_named, qPrintable(widget->objectName() + widget->metaObject()->className()));
+    }
+    QVERIFY(s.view().height() >= 200);
+    // The words stay the largest thing: they fill most of their paper.
+    const double wide = s.view().placeOf(13).x() - s.view().placeOf(0).x();
+    QVERIFY2(wide > 0.4 * s.view().width(), qPrintable(QString::number(wide)));
+    QVERIFY(s.find<QPushButton>("saveCutFile")->isVisible());
+    s.click("tabTray");
+    QVERIFY(s.find<QPushButton>("motifTakeFont")->geometry().right() <= s.page().tray().width());
+}
+
+void TestCompose::emptyWordsSayWhatToDo()
+{
+    Sitting s;
+    s.key(Qt::Key_A, Qt::ControlModifier);
+    s.key(Qt::Key_Backspace);
+    s.rest();
+    QVERIFY(!s.view().message().isEmpty());
+    QVERIFY(!s.strip().message().isEmpty());
+    QTest::keyClicks(&s.view(), "Bram");
+    s.rest();
+    QCOMPARE(s.job().words, std::string("Bram"));
+    QVERIFY(s.page().composed());
+}
+
+void TestCompose::askingForAnotherMeasureKeepsTheSize()
+{
+    Sitting s;
+    auto* by = s.find<QComboBox>("sizeBy");
+    for (const auto asked : {SizeBy::CapHeight, SizeBy::XHeight, SizeBy::Em, SizeBy::Height, SizeBy::Width}) {
+        by->setCurrentIndex(by->findData(static_cast<int>(asked)));
+        emit by->activated(by->currentIndex());
+        s.rest();
+        QCOMPARE(s.job().size.by, asked);
+        // Within what a figure of one decimal says.
+        const double wide = s.page().composed()->design.figures_mm.box.width();
+        QVERIFY2(std::abs(wide - 300.0) < 1.5, qPrintable(QString::number(wide)));
+        const QString side = asked == SizeBy::Width ? QStringLiteral("high") : QStringLiteral("wide");
+        QVERIFY(s.find<QLabel>("otherSide")->text().endsWith(side));
+    }
+}
+
+void TestCompose::piecesAreTriedKeptAndTakenOff()
+{
+    Job job = larkmallow("Supper");
+    job.font.path = test::demoFont("WickerbyBroad.ttf").string();
+    Sitting s(job);
+    s.view().setCaret(6);
+    s.rest();
+    auto& strip = s.strip();
+    const auto& tries = strip.tries();
+    const auto first = static_cast<int>(
+        std::ranges::find_if(tries, [](const TryOn& t) { return t.piece.has_value(); }) - tries.begin());
+    QVERIFY(first < static_cast<int>(tries.size()) - 2);
+    QVERIFY(strip.verdictOf(first).contains(QStringLiteral("grows on")));
+    strip.setFocus();
+    for (int i = 0; i < first; ++i) {
+        s.key(Qt::Key_Right);
+        s.rest();
+        QCOMPARE(strip.current(), i + 1);
+    }
+    QCOMPARE(s.job().lettering.pieces.size(), std::size_t(1));
+    QVERIFY(!s.job().lettering.letter(5).worn); // each try goes on from what was kept
+    const auto motif = s.job().lettering.motifs.begin()->second;
+    QVERIFY(!motif.font_sha256.empty());
+    QVERIFY2(motif.rights.size() > 5, motif.rights.c_str());
+    QVERIFY(s.page().composed()->setting.pieces.size() == 1);
+    s.key(Qt::Key_Right);
+    s.rest();
+    QCOMPARE(strip.current(), first + 1);
+    QCOMPARE(s.job().lettering.pieces.size(), std::size_t(1)); // the one before is gone
+    QVERIFY(!(s.job().lettering.motifs.begin()->second == motif));
+    s.key(Qt::Key_Escape);
+    s.rest();
+    QVERIFY(s.job().lettering.isPlain());
+    // Pressed, and pressed again.
+    const auto press = [&](int index) {
+        strip.setFocus();
+        s.key(Qt::Key_Home);
+        s.rest();
+        for (int i = 0; i < index; ++i)
+            s.key(Qt::Key_Right);
+        s.rest();
+    };
+    press(first);
+    s.key(Qt::Key_Return);
+    QCOMPARE(s.job().lettering.pieces.size(), std::size_t(1));
+    strip.setFocus();
+    s.key(Qt::Key_Backspace);
+    s.rest();
+    QVERIFY(s.job().lettering.isPlain());
+    // The figures are those of a piece that is chosen.
+    press(first);
+    s.key(Qt::Key_Return);
+    s.view().choosePiece(0);
+    auto* turn = s.find<QDoubleSpinBox>("letterTurn");
+    QVERIFY(turn->isEnabled());
+    turn->setValue(12.5);
+    s.find<QDoubleSpinBox>("letterSize")->setValue(150.0);
+    s.rest();
+    QCOMPARE(s.job().lettering.pieces[0].turn_deg, 12.5);
+    QCOMPARE(s.job().lettering.pieces[0].size, 1.5);
+    QVERIFY(s.job().lettering.letters.empty());
+    s.view().setFocus();
+    s.key(Qt::Key_Delete);
+    s.rest();
+    QVERIFY(s.job().lettering.isPlain());
+    s.view().setCaret(6);
+    s.rest();
+    // A form and a piece together: the form kept first.
+    strip.setFocus();
+    s.key(Qt::Key_Home);
+    s.key(Qt::Key_Right);
+    s.key(Qt::Key_Return);
+    s.rest();
+    QVERIFY(s.job().lettering.letter(5).worn);
+    strip.setFocus();
+    while (strip.current() < first)
+        s.key(Qt::Key_Right);
+    s.rest();
+    QVERIFY(s.job().lettering.letter(5).worn);
+    QCOMPARE(s.job().lettering.pieces.size(), std::size_t(1));
+}
+
+void TestCompose::guidesArePulledFromTheRulersAndDrawn()
+{
+    Sitting s(larkmallow("Honey\n\nJar"));
+    auto& view = s.view();
+    const QPointF middle = view.rect().center();
+    s.press({4, middle.y()}, {middle.x() + 60, middle.y()});
+    QCOMPARE(s.job().lettering.guides.size(), std::size_t(1));
+    QVERIFY(s.job().lettering.guides[0].is_upright);
+    auto* at = s.find<QDoubleSpinBox>("guideAt");
+    QVERIFY(at->isVisible());
+    // The figure is the ruler's; a figure that is typed moves the guide there.
+    at->setValue(100.0);
+    s.rest();
+    QVERIFY(std::abs(*view.guideFigure() - 100.0) < 0.051);
+    const auto& composed = *s.page().composed();
+    QVERIFY(std::abs(composed.to_mm.map({s.job().lettering.guides[0].at_em * kU_per_em, 0}).x -
+                     composed.to_mm.map({composed.setting.ink.x0, 0}).x - 100.0) < 0.051);
+    // Guides change nothing that is cut.
+    QCOMPARE(s.page().composed()->design.figures_mm.box.width(), 300.0);
+    // By keyboard, on the baseline.
+    view.setCaret(2);
+    auto* level = s.find<QPushButton>("guideLevel");
+    level->setFocus();
+    s.key(Qt::Key_Space);
+    s.rest();
+    QCOMPARE(s.job().lettering.guides.size(), std::size_t(2));
+    QCOMPARE(s.job().lettering.guides[1].at_em, 0.0);
+    s.click("guideRemove");
+    QCOMPARE(s.job().lettering.guides.size(), std::size_t(1));
+    s.window->jobModel().undoStack().undo();
+    QCOMPARE(s.job().lettering.guides.size(), std::size_t(2));
+    // Pulled back to the ruler, it is gone.
+    s.press({middle.x(), 4}, {middle.x(), middle.y() + 90});
+    QCOMPARE(s.job().lettering.guides.size(), std::size_t(3));
+    s.press({view.width() - 30.0, middle.y() + 90}, {view.width() - 30.0, 3});
+    QCOMPARE(s.job().lettering.guides.size(), std::size_t(2));
+}
+
+void TestCompose::lettersGoIntoTheTrayWithTheirRights()
+{
+    Sitting s;
+    s.view().setCaret(9);
+    s.view().setCaret(14, true);
+    s.click("letterToTray");
+    s.rest();
+    const auto& motifs = s.page().tray().motifs();
+    QCOMPARE(motifs.size(), std::size_t(1));
+    QCOMPARE(motifs[0].name, std::string("Honey"));
+    QVERIFY(!motifs[0].font_sha256.empty());
+    QVERIFY2(motifs[0].rights.starts_with("May sell"), motifs[0].rights.c_str());
+    const auto drawing = s.page().tray().drawing(motifs[0].id);
+    QVERIFY(drawing);
+    QCOMPARE(drawing->rights, motifs[0].rights);
+    // What was taken is what stands there.
+    const auto& letters = s.setting().letters;
+    Box ink;
+    for (const auto& letter : letters)
+        if (letter.first >= 9)
+            ink.add(letter.ink);
+    QVERIFY(std::abs(bounds(*drawing->outline).width() - ink.width()) < 0.5);
+    s.view().choosePiece({});
+    s.view().setCaret(14);
+    s.click("tabTray");
+    s.find<QListWidget>("motifList")->setCurrentRow(0);
+    s.click("motifIntoLine");
+    QCOMPARE(s.job().lettering.motifs.begin()->second.rights, motifs[0].rights);
+}
+
+void TestCompose::linesAndBlocksHaveFiguresOfTheirOwn()
+{
+    Sitting s(larkmallow("Honey\nJar\n\nSupper"));
+    const auto gap = [&] { return s.setting().lines[0].baseline - s.setting().lines[1].baseline; };
+    const double before = gap();
+    s.view().setCaret(2);
+    s.find<QDoubleSpinBox>("lineGap")->setValue(150.0);
+    s.rest();
+    QVERIFY(std::abs(gap() / before - 1.5) < 1e-9);
+    s.view().setCaret(12); // in the other block
+    const double width = s.setting().blocks[1].ink.width();
+    QCOMPARE(s.find<QDoubleSpinBox>("lineGap")->value(), 100.0);
+    s.find<QDoubleSpinBox>("blockStretch")->setValue(120.0);
+    s.rest();
+    QVERIFY(std::abs(s.setting().blocks[1].ink.width() / width - 1.2) < 1e-6);
+    s.window->jobModel().undoStack().undo();
+    s.rest();
+    s.find<QDoubleSpinBox>("blockSize")->setValue(50.0);
+    s.rest();
+    QVERIFY(std::abs(s.setting().blocks[1].ink.width() / width - 0.5) < 1e-6);
+    QCOMPARE(s.job().lettering.block(0).size, 1.0);
+    s.window->jobModel().undoStack().undo();
+    QCOMPARE(s.job().lettering.block(1).size, 1.0);
+}
+
+void TestCompose::motifsAreSortedTypedIntoTheLineAndUndone()
+{
+    Job job = larkmallow("Honey");
+    job.font.path = test::demoFont("StallholderBits.ttf").string();
+    Sitting s(job);
+    auto& tray = s.page().tray();
+    auto& undo = s.window->jobModel().undoStack();
+    s.click("tabTray");
+    s.click("motifTakeFont");
+    const auto all = tray.motifs();
+    QVERIFY(all.size() > 20);
+    QVERIFY2(all.front().rights.size() > 4, all.front().rights.c_str());
+    s.window->jobModel().setFont(larkmallow().font);
+    s.rest();
+    // Two of them into a collection of the season, with a tag.
+    auto* list = s.find<QListWidget>("motifList");
+    list->item(3)->setSelected(true);
+    list->item(4)->setSelected(true);
+    QTest::mouseClick(s.find<QPushButton>("motifSort"), Qt::LeftButton);
+    auto* dialog = tray.findChild<QDialog*>(QStringLiteral("motifBelongs"));
+    QVERIFY(dialog);
+    dialog->findChild<QLineEdit*>(QStringLiteral("motifBelongsCollection"))
+        ->setText(QStringLiteral("Winter"));
+    dialog->findChild<QLineEdit*>(QStringLiteral("motifBelongsTags"))
+        ->setText(QStringLiteral(" fair, cold ,"));
+    QTest::mouseClick(dialog->findChild<QDialogButtonBox*>()->button(QDialogButtonBox::Ok), Qt::LeftButton);
+    s.rest();
+    const auto sorted = [&] {
+        return std::ranges::count_if(tray.motifs(), [](const Motif& m) {
+            return m.collection == "Winter" && m.tags == std::vector<std::string>{"cold", "fair"};
+        });
+    };
+    QCOMPARE(sorted(), 2);
+    // Found by the tag, and put into the line by Enter.
+    s.view().setCaret(5);
+    auto* search = s.find<QLineEdit>("motifSearch");
+    search->setFocus();
+    QTest::keyClicks(search, QStringLiteral("cold"));
+    s.rest();
+    QCOMPARE(tray.motifs().size(), std::size_t(2));
+    QTest::keyClick(search, Qt::Key_Return);
+    s.rest();
+    QCOMPARE(s.job().words, std::string("Honey\xEF\xBF\xBC"));
+    undo.undo();
+    s.rest();
+    QCOMPARE(s.job().words, std::string("Honey"));
+    search->clear();
+    s.rest();
+    // Mirrored, removed, and all of it undone, one after the other.
+    list->clearSelection();
+    list->setCurrentRow(0);
+    s.click("motifMirror");
+    list->setCurrentRow(0);
+    s.click("motifRemove");
+    QCOMPARE(tray.motifs().size(), all.size() - 1);
+    undo.undo();
+    s.rest();
+    QCOMPARE(tray.motifs().size(), all.size());
+    undo.undo();
+    s.rest();
+    QCOMPARE(tray.motifs().front(), all.front());
+    QCOMPARE(sorted(), 2);
+    while (sorted() > 0 && undo.canUndo()) {
+        undo.undo();
+        s.rest();
+    }
+    QCOMPARE(tray.motifs(), all);
+    undo.redo();
+    s.rest();
+    QCOMPARE(sorted(), 2);
+}
+
+INK_TEST_GUI_MAIN(TestCompose)
+#include "test_compose.moc"
