@@ -115,6 +115,12 @@ void JobBand::build()
         if (const auto now = m_measures_mm.find(changed.by);
             changed.by != m_model.job().size.by && now != m_measures_mm.end())
             changed.value_mm = shownValue(now->second, m_model.job().unit);
+        // Out of proportion it stays, as its other side.
+        const auto before = m_measures_mm.find(m_model.job().size.by);
+        if (changed.by != m_model.job().size.by)
+            changed.other_mm = m_model.job().size.isOutOfProportion() && before != m_measures_mm.end()
+                                   ? std::optional(before->second)
+                                   : std::nullopt;
         m_model.setSize(changed);
     });
 
@@ -193,6 +199,11 @@ void JobBand::showOther()
                          ? QString()
                          : QStringLiteral("%1 %2").arg(figure(other->second, job.unit),
                                                        by_width ? tr("high") : tr("wide")));
+    m_other->setToolTip(job.size.isOutOfProportion() ? tr("Asked for as well: the proportions are not kept")
+                                                     : tr("Follows from the size and the proportions"));
+    m_other->setProperty("asked", job.size.isOutOfProportion());
+    QFont font = m_theme.text(TextSize::Small, job.size.isOutOfProportion());
+    m_other->setFont(font);
 }
 
 void JobBand::resizeEvent(QResizeEvent* event)

@@ -193,8 +193,11 @@ MainWindow::MainWindow(Job job, const std::filesystem::path& folder, const Theme
     connect(m_compose, &ComposePage::refused, this, &MainWindow::tell);
     connect(m_compose, &ComposePage::takeFontWanted, this, &MainWindow::takeJobsFontIntoTray);
     connect(m_compose, &ComposePage::keepDrawingWanted, this,
-            [this](const MotifDrawing& drawing, const FontRef& font) {
-                m_compose->tray().takeDrawing(drawing, font.path, m_rights);
+            [this](const MotifDrawing& drawing, const std::vector<FontRef>& fonts) {
+                std::vector<std::filesystem::path> files;
+                for (const auto& font : fonts)
+                    files.emplace_back(font.path);
+                m_compose->tray().takeDrawing(drawing, std::move(files), m_rights);
                 m_message->show(Mark::InOrder, tr("%1 lies in the motif tray now.").arg(text(drawing.name)));
             });
     connect(m_compose, &ComposePage::takeSvgWanted, this, [this] {

@@ -10,6 +10,7 @@
 #include <cmath>
 #include <map>
 #include <ostream>
+#include <set>
 #include <sstream>
 #include <string_view>
 
@@ -20,14 +21,25 @@ namespace {
 constexpr int kRounds = 8;
 constexpr double kAgreed = 1e-7;
 
-/// mm for one u, when the inked shape is as large as `ink`.
-Result<double> scaleOf(const Job& job, const FindLetters& letters, const Box& ink)
+/// mm for one u, across and up, when the inked shape is as large as `ink`.
+struct Scale
 {
-    switch (job.size.by) {
-    case SizeBy::Height:
-        return job.size.value_mm / ink.height();
-    case SizeBy::Width:
-        return job.size.value_mm / ink.width();
+    double across = 0.0, up = 0.0;
+};
+
+Result<Scale> scaleOf(const Job& job, const FindLetters& letters, const Box& ink)
+{
+    const auto alike = [](double scale) { return Scale{scale, scale}; };
+    const auto& size = job.size;
+    switch (size.by) {
+    case SizeBy::Height: {
+        const double up = size.value_mm / ink.height();
+        return Scale{size.other_mm ? *size.other_mm / ink.width() : up, up};
+    }
+    case SizeBy::Width: {
+        const double across = size.value_mm / ink.width();
+        return Scale{across, size.other_mm ? *size.other_mm / ink.height() : across};
+    }
     case SizeBy::Em:
         break;
     case SizeBy::CapHeight:
@@ -37,15 +49,15 @@ Result<double> scaleOf(const Job& job, const FindLetters& letters, const Box& in
             return fail(source.error());
         const double height_fu =
             job.size.by == SizeBy::CapHeight ? (*source)->capHeight_fu() : (*source)->xHeight_fu();
-        return job.size.value_mm / (height_fu / (*source)->unitsPerEm() * kU_per_em);
+        return alike(size.value_mm / (height_fu / (*source)->unitsPerEm() * kU_per_em));
     }
     }
-    return job.size.value_mm / kU_per_em;
+    return alike(size.value_mm / kU_per_em);
 }
 
 /// Sets the words until the size that the close-up was made for is the size they come to.
-Result<std::pair<Setting, double>> setToSize(const Job& job, const FindLetters& letters,
-                                             const ComposeOptions& options)
+Result<std::pair<Setting, Scale>> setToSize(const Job& job, const FindLetters& letters,
+                                            const ComposeOptions& options)
 {
     double mm_per_u = 0.0;
     for (int round = 0;; ++round) {
@@ -58,21 +70,40 @@ Result<std::pair<Setting, double>> setToSize(const Job& job, const FindLetters& 
         if (!next)
             return fail(next.error());
         const bool needs_size = job.lettering.close_up.depth_mm.has_value();
-        const bool is_agreed = mm_per_u > 0.0 && std::abs(*next - mm_per_u) <= kAgreed * mm_per_u;
-        mm_per_u = *next;
+        const bool is_agreed = mm_per_u > 0.0 && std::abs(next->across - mm_per_u) <= kAgreed * mm_per_u;
+        mm_per_u = next->across; // letters close up across
         if (!needs_size || is_agreed || round >= kRounds)
-            return std::pair(std::move(*setting), mm_per_u);
+            return std::pair(std::move(*setting), *next);
     }
 }
 
-/// Welds the letters of a block that bends, and bends them.
-Result<PlacedPaths> bentBlock(const Setting& setting, const SetBlock& block, double tolerance_u,
-                              const ComposeOptions& options, WeldStats& stats)
+bool bends(const SetBlock& block)
 {
-    std::vector<PlacedPaths> glyphs;
-    for (const auto& letter : setting.letters)
-        if (letter.block == block.block)
-            glyphs.insert(glyphs.end(), letter.glyphs.begin(), letter.glyphs.end());
+    return block.shape.kind != ShapeKind::None && block.shape.bends;
+}
+
+/// Letters and pieces of a block that bend with it, by layer.
+std::map<int, std::vector<PlacedPaths>> toBend(const Setting& setting, const SetBlock& block)
+{
+    std::map<int, std::vector<PlacedPaths>> layers;
+    const auto add = [&](const std::vector<PlacedPaths>& glyphs) {
+        for (const auto& glyph : glyphs)
+            layers[glyph.layer].push_back(glyph);
+    };
+    if (bends(block))
+        for (const auto& letter : setting.letters)
+            if (letter.block == block.block)
+                add(letter.glyphs);
+    for (const auto& piece : setting.pieces)
+        if (piece.bends && piece.block == block.block)
+            add(piece.glyphs);
+    return layers;
+}
+
+/// Welds what bends with a block in one layer, and bends it.
+Result<PlacedPaths> bentBlock(const std::vector<PlacedPaths>& glyphs, const SetBlock& block,
+                              double tolerance_u, const ComposeOptions& options, WeldStats& stats)
+{
     WeldStats own;
     const WeldOptions weld_options{kU_per_em, options.cancel, options.welds};
     auto welded = weld(glyphs, weld_options, &own);
@@ -99,12 +130,8 @@ Result<PlacedPaths> bentBlock(const Setting& setting, const SetBlock& block, dou
     auto reduced = reduceNodes(bent_outline, {tolerance_u / 2, kU_per_em, options.cancel});
     if (!reduced)
         return fail(reduced.error());
-    return PlacedPaths{std::make_shared<const Paths>(toPaths(reduced->outline)), block.origin, 0};
-}
-
-bool bends(const SetBlock& block)
-{
-    return block.shape.kind != ShapeKind::None && block.shape.bends;
+    return PlacedPaths{std::make_shared<const Paths>(toPaths(reduced->outline)), block.origin,
+                       glyphs.front().layer};
 }
 
 } // namespace
@@ -130,26 +157,28 @@ Result<ComposedDesign> composeDesign(const Job& job, const FindLetters& letters,
         return fail(set.error());
     ComposedDesign composed;
     composed.setting = std::move(set->first);
-    const double rough_mm_per_u = set->second;
+    const double rough_mm_per_u = std::max(set->second.across, set->second.up);
 
     std::vector<PlacedPaths> glyphs;
     WeldStats bent_stats;
-    std::map<std::size_t, bool> is_bent;
+    std::set<std::size_t> bent_blocks;
     for (const auto& block : composed.setting.blocks) {
-        if (!bends(block))
-            continue;
-        is_bent[block.block] = true;
-        auto outline = bentBlock(composed.setting, block, options.bend_tolerance_mm / rough_mm_per_u, options,
-                                 bent_stats);
-        if (!outline)
-            return fail(outline.error());
-        glyphs.push_back(std::move(*outline));
+        if (bends(block))
+            bent_blocks.insert(block.block);
+        for (const auto& [layer, straight] : toBend(composed.setting, block)) {
+            auto outline =
+                bentBlock(straight, block, options.bend_tolerance_mm / rough_mm_per_u, options, bent_stats);
+            if (!outline)
+                return fail(outline.error());
+            glyphs.push_back(std::move(*outline));
+        }
     }
     for (const auto& letter : composed.setting.letters)
-        if (!is_bent[letter.block])
+        if (!bent_blocks.contains(letter.block))
             glyphs.insert(glyphs.end(), letter.glyphs.begin(), letter.glyphs.end());
     for (const auto& piece : composed.setting.pieces)
-        glyphs.insert(glyphs.end(), piece.glyphs.begin(), piece.glyphs.end());
+        if (!piece.bends)
+            glyphs.insert(glyphs.end(), piece.glyphs.begin(), piece.glyphs.end());
 
     WeldStats stats;
     const auto welded = weld(glyphs, {kU_per_em, options.cancel, options.welds}, &stats);
@@ -161,13 +190,14 @@ Result<ComposedDesign> composeDesign(const Job& job, const FindLetters& letters,
     const auto scale = scaleOf(job, letters, ink);
     if (!scale)
         return fail(scale.error());
-    composed.mm_per_u = *scale;
+    composed.mm_per_u = scale->across;
+    composed.mm_per_u_up = scale->up;
     if (const auto source = letters(job.font)) {
-        const double mm_per_fu = *scale * kU_per_em / (*source)->unitsPerEm();
+        const double mm_per_fu = scale->up * kU_per_em / (*source)->unitsPerEm();
         composed.cap_height_mm = (*source)->capHeight_fu() * mm_per_fu;
         composed.x_height_mm = (*source)->xHeight_fu() * mm_per_fu;
     }
-    composed.to_mm = placeAt(ink, *scale, job.is_mirrored);
+    composed.to_mm = placeAt(ink, scale->across, scale->up, job.is_mirrored);
     auto design = finishedDesign({*welded, std::move(stats), glyphs, composed.setting.missing, kU_per_em},
                                  composed.to_mm, job.is_mirrored, options.finishing, options.cancel);
     if (!design) {

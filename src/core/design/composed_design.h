@@ -12,11 +12,16 @@ struct ComposedDesign
     Setting setting;
     /// u of the setting to mm of the design.
     Affine to_mm;
-    /// 1 u in mm.
-    double mm_per_u = 0.0;
+    /// 1 u in mm: across, and up, which differs where the proportions are not kept.
+    double mm_per_u = 0.0, mm_per_u_up = 0.0;
+    MmPerU unitSize() const { return {mm_per_u, mm_per_u_up}; }
     /// Of the job's font as it is set; 0 when the font is not here at all.
     double cap_height_mm = 0.0, x_height_mm = 0.0;
 
+    /// A length or a move on the design, in u.
+    Point moveInU(Point by_mm) const { return {by_mm.x / to_mm.a, by_mm.y / to_mm.d}; }
+    /// A place on the design, in u of the setting as it stands.
+    Point inU(Point mm) const { return moveInU({mm.x - to_mm.e, mm.y - to_mm.f}); }
     /// Where a point of the straight block comes to stand in the design, shape and all.
     Point placed(std::size_t block, Point straight_u) const;
 };

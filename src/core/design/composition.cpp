@@ -103,21 +103,21 @@ Result<SetWords> setWords(const FontFace& face, const std::string& words, const 
     return set;
 }
 
-Affine placeAt(const Box& ink, double scale, bool is_mirrored)
+Affine placeAt(const Box& ink, double across, double up, bool is_mirrored)
 {
-    return {is_mirrored ? -scale : scale,
+    return {is_mirrored ? -across : across,
             0,
             0,
-            scale,
-            is_mirrored ? ink.x1 * scale : -ink.x0 * scale,
-            -ink.y0 * scale};
+            up,
+            is_mirrored ? ink.x1 * across : -ink.x0 * across,
+            -ink.y0 * up};
 }
 
 Result<Design> finishedDesign(const WeldedShape& welded, const Affine& place, bool is_mirrored,
                               const Finishing& finishing, const CancelToken& cancel)
 {
     const Box ink = bounds(welded.outline);
-    const double larger_mm = place.d * std::max(ink.width(), ink.height());
+    const double larger_mm = std::max(std::abs(place.a) * ink.width(), place.d * ink.height());
     if (larger_mm > kMaxSize_mm)
         return fail(ErrorCode::SizeOutOfRange, {},
                     "the longer side would be " + std::to_string(std::lround(larger_mm / 1000.0)) + " m");
@@ -172,9 +172,9 @@ Result<Design> makeDesign(const FontFace& face, const DesignRequest& request)
     welded.glyphs = std::move(set->glyphs_fu);
     welded.missing = set->missing;
     welded.units_per_em = units_per_em;
-    auto design =
-        finishedDesign(welded, placeAt(ink_fu, scaleFor(request.size, ink_fu, face), request.is_mirrored),
-                       request.is_mirrored, request.finishing, request.cancel);
+    const double scale = scaleFor(request.size, ink_fu, face);
+    auto design = finishedDesign(welded, placeAt(ink_fu, scale, scale, request.is_mirrored),
+                                 request.is_mirrored, request.finishing, request.cancel);
     return design ? std::move(design) : failFor(design.error());
 }
 

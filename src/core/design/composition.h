@@ -98,8 +98,8 @@ struct WeldedShape
     double units_per_em = 1000.0;
 };
 
-/// Brings the lower left corner of `ink` to the origin, `scale` mm for a unit.
-Affine placeAt(const Box& ink, double scale, bool is_mirrored);
+/// Brings the lower left corner of `ink` to the origin; `across` and `up` are mm for a unit.
+Affine placeAt(const Box& ink, double across, double up, bool is_mirrored);
 
 /// The finished design of a welded shape. Errors: those of finish; SizeOutOfRange when a side grows beyond 10
 /// m.

@@ -66,9 +66,10 @@ void Job::setLimits(Process of, const ProcessLimits& limits)
 
 Result<void> checkSize(const FinishedSize& size)
 {
-    if (size.value_mm >= kMinSize_mm && size.value_mm <= kMaxSize_mm)
-        return {};
-    return fail(ErrorCode::SizeOutOfRange, trimmed(size.value_mm) + " mm");
+    for (const double side : {size.value_mm, size.isOutOfProportion() ? *size.other_mm : size.value_mm})
+        if (!(side >= kMinSize_mm && side <= kMaxSize_mm))
+            return fail(ErrorCode::SizeOutOfRange, trimmed(side) + " mm");
+    return {};
 }
 
 Result<void> checkWords(std::string_view words)
@@ -99,6 +100,8 @@ void writeJob(std::ostream& out, const Job& job)
         {"limits", limitsJson(job)},
         {"font", detail::fontJson(job.font)},
     };
+    if (job.size.other_mm)
+        json["size"]["other_mm"] = *job.size.other_mm;
     if (!job.lettering.isPlain())
         json["lettering"] = detail::letteringJson(job.lettering);
     out << json.dump(2, ' ', false, nlohmann::json::error_handler_t::replace) << '\n';
@@ -116,8 +119,10 @@ Result<Job> readJob(std::istream& in)
         const auto by = std::ranges::find(kSizeNames, size.value("by", "width"));
         if (by != kSizeNames.end())
             job.size.by = static_cast<SizeBy>(by - kSizeNames.begin());
-        if (const FinishedSize stored{job.size.by, size.value("value_mm", job.size.value_mm)};
-            checkSize(stored))
+        FinishedSize stored{job.size.by, size.value("value_mm", job.size.value_mm)};
+        if (size.contains("other_mm"))
+            stored.other_mm = size.at("other_mm").get<double>();
+        if (checkSize(stored))
             job.size = stored;
         job.unit = json.value("unit", "mm") == "in" ? LengthUnit::Inch : LengthUnit::Millimetre;
         const auto process = std::ranges::find(allProcesses(), json.value("process", ""), &ProcessInfo::id);

@@ -9,6 +9,7 @@
 
 #include <iosfwd>
 #include <map>
+#include <optional>
 #include <string>
 #include <string_view>
 
@@ -22,6 +23,12 @@ struct FinishedSize
 {
     SizeBy by = SizeBy::Width;
     double value_mm = 120.0;
+    /// The other side of the inked shape, where its proportions are not to be kept: the height by Width, the
+    /// width by Height, unused by the others.
+    std::optional<double> other_mm = {};
+
+    /// The other side counts.
+    bool isOutOfProportion() const { return other_mm && (by == SizeBy::Width || by == SizeBy::Height); }
 
     friend bool operator==(const FinishedSize&, const FinishedSize&) = default;
 };

@@ -1,8 +1,8 @@
 #include "core/design/setting.h"
 
+#include "core/design/along_shape.h"
 #include "core/design/close_up.h"
-#include "core/geometry/flatten.h"
-#include "core/type/letter_forms.h"
+#include "core/design/drawings.h"
 
 #include <algorithm>
 #include <cmath>
@@ -14,8 +14,6 @@ namespace ink {
 
 namespace {
 
-/// Side profiles follow the curves within this, in u: 0.001 mm at an em of 50 mm.
-constexpr double kProfileTolerance_u = 0.02;
 /// Blocks stand this many lines apart.
 constexpr double kBlockGap_lines = 1.35;
 /// A tail is stretched by no more than this to suit the words above it (common practice, no source).
@@ -23,106 +21,7 @@ constexpr double kLeastStretch = 0.75, kMostStretch = 1.35;
 
 } // namespace
 
-namespace detail {
-
-/// What one glyph looks like at one size and turn.
-struct DrawnKey
-{
-    const void* source = nullptr;
-    std::uint32_t glyph_id = 0;
-    double a = 1.0, b = 0.0, c = 0.0, d = 1.0;
-
-    friend bool operator==(const DrawnKey&, const DrawnKey&) = default;
-};
-
-struct DrawnKeyHash
-{
-    std::size_t operator()(const DrawnKey& key) const
-    {
-        std::size_t hash = std::hash<const void*>()(key.source) ^ key.glyph_id * 0x9E3779B97F4A7C15ull;
-        for (const double part : {key.a, key.b, key.c, key.d})
-            hash = (hash ^ std::hash<double>()(part)) * 0x100000001B3ull;
-        return hash;
-    }
-};
-
-struct Drawn
-{
-    std::shared_ptr<const void> keeps_source;
-    std::shared_ptr<const Paths> paths;
-    Box ink;
-};
-
-using DrawnRecent = Recent<DrawnKey, std::shared_ptr<Drawn>, DrawnKeyHash>;
-
-/// What a run of letters was shaped from.
-struct ShapedKey
-{
-    const void* source = nullptr;
-    std::string text;
-    double tracking_em = 0.0;
-    std::vector<WornGlyph> worn;
-
-    friend bool operator==(const ShapedKey&, const ShapedKey&) = default;
-};
-
-struct ShapedKeyHash
-{
-    std::size_t operator()(const ShapedKey& key) const
-    {
-        std::size_t hash = std::hash<std::string>()(key.text) ^ std::hash<const void*>()(key.source) * 31;
-        for (const auto& worn : key.worn)
-            hash = (hash ^ worn.glyph_id ^ worn.byte * 131) * 0x100000001B3ull;
-        return hash;
-    }
-};
-
-struct ShapedRun
-{
-    std::shared_ptr<const void> keeps_source;
-    std::shared_ptr<const ShapedLine> line;
-};
-
-/// Two drawings side by side, the right one higher by dy.
-struct GapKey
-{
-    const void *left = nullptr, *right = nullptr;
-    double dy = 0.0;
-
-    friend bool operator==(const GapKey&, const GapKey&) = default;
-};
-
-struct GapKeyHash
-{
-    std::size_t operator()(const GapKey& key) const
-    {
-        return std::hash<const void*>()(key.left) * 31 + std::hash<const void*>()(key.right) * 7 +
-               std::hash<double>()(key.dy);
-    }
-};
-
-struct Gap
-{
-    /// Kept, so that no other drawing comes to lie at their address.
-    std::shared_ptr<const Paths> left, right;
-    std::optional<SideGap> gap;
-};
-
-} // namespace detail
-
 using namespace detail;
-
-struct SettingCache::State
-{
-    std::mutex mutex;
-    DrawnRecent drawn{4000};
-    Recent<GapKey, Gap, GapKeyHash> gaps{8000};
-    Recent<ShapedKey, ShapedRun, ShapedKeyHash> shaped{500};
-    std::map<const FontFace*, std::pair<std::shared_ptr<const FontFace>, std::vector<LoosePiece>>> tails;
-};
-
-SettingCache::SettingCache() : m_state(std::make_unique<State>()) {}
-SettingCache::~SettingCache() = default;
 
 const SetLetter* Setting::letterAt(std::size_t character) const
 {
@@ -133,111 +32,6 @@ const SetLetter* Setting::letterAt(std::size_t character) const
 }
 
 namespace {
-
-/// What is drawn of glyphs and motifs, made once.
-class Drawings
-{
-public:
-    explicit Drawings(std::shared_ptr<SettingCache> cache)
-        : m_cache(cache ? std::move(cache) : std::make_shared<SettingCache>())
-    {
-    }
-
-    std::shared_ptr<Drawn> glyph(const std::shared_ptr<const LetterSource>& source, std::uint32_t glyph_id,
-                                 const Affine& by)
-    {
-        return drawn({identity(source), glyph_id, by.a, by.b, by.c, by.d}, anchor(source),
-                     [&] { return source->outline(glyph_id); });
-    }
-    std::shared_ptr<Drawn> motif(const MotifDrawing& motif, const Affine& by)
-    {
-        return drawn({motif.outline.get(), 0, by.a, by.b, by.c, by.d}, motif.outline,
-                     [&] { return *motif.outline; });
-    }
-    /// A change at one letter shapes its own run again, and no other.
-    Result<std::shared_ptr<const ShapedLine>> shaped(const std::shared_ptr<const LetterSource>& source,
-                                                     const std::string& text, const ShapeOptions& options)
-    {
-        const ShapedKey key{identity(source), text, options.tracking_em, options.worn};
-        {
-            const std::scoped_lock lock(m_cache->state().mutex);
-            if (const auto known = m_cache->state().shaped.find(key))
-                return known->line;
-        }
-        auto line = source->shape(text, options);
-        if (!line)
-            return fail(line.error());
-        auto kept = std::make_shared<const ShapedLine>(std::move(*line));
-        const std::scoped_lock lock(m_cache->state().mutex);
-        m_cache->state().shaped.insert(key, {anchor(source), kept}, 1);
-        return kept;
-    }
-    /// The same two glyphs stand side by side again and again: only their places change.
-    std::optional<SideGap> gap(const SetLetter& left, const SetLetter& right)
-    {
-        const auto &l = left.glyphs.front(), &r = right.glyphs.front();
-        const Point apart = r.at - l.at;
-        const std::scoped_lock lock(m_cache->state().mutex);
-        const GapKey key{l.paths.get(), r.paths.get(), apart.y};
-        auto known = m_cache->state().gaps.find(key);
-        if (!known) {
-            known = Gap{l.paths, r.paths, sideGap(*profile(l.paths), *profile(r.paths), {0.0, apart.y})};
-            m_cache->state().gaps.insert(key, *known, 1);
-        }
-        if (!known->gap)
-            return {};
-        return SideGap{known->gap->distance + apart.x, known->gap->at + l.at};
-    }
-    std::vector<LoosePiece> tails(const std::shared_ptr<const FontFace>& face)
-    {
-        const std::scoped_lock lock(m_cache->state().mutex);
-        auto& entry = m_cache->state().tails[face.get()];
-        if (!entry.first)
-            entry = {face, tailsOf(*face)};
-        return entry.second;
-    }
-
-private:
-    std::shared_ptr<const SideProfile> profile(const std::shared_ptr<const Paths>& paths)
-    {
-        auto& made = m_profiles[paths.get()];
-        if (!made)
-            made = std::make_shared<const SideProfile>(bodyOf(*paths), kProfileTolerance_u);
-        return made;
-    }
-    /// An open font is the same source however often it is asked for.
-    static const void* identity(const std::shared_ptr<const LetterSource>& source)
-    {
-        const auto face = source->face();
-        return face ? static_cast<const void*>(face.get()) : source.get();
-    }
-    static std::shared_ptr<const void> anchor(const std::shared_ptr<const LetterSource>& source)
-    {
-        const auto face = source->face();
-        return face ? std::shared_ptr<const void>(face) : std::shared_ptr<const void>(source);
-    }
-
-    template <class Make>
-    std::shared_ptr<Drawn> drawn(const DrawnKey& key, std::shared_ptr<const void> keep, Make make)
-    {
-        const std::scoped_lock lock(m_cache->state().mutex);
-        auto& recent = m_cache->state().drawn;
-        auto found = recent.find(key);
-        if (!found) {
-            const Affine by{key.a, key.b, key.c, key.d, 0, 0};
-            auto fresh = std::make_shared<Drawn>();
-            fresh->keeps_source = std::move(keep);
-            fresh->paths = std::make_shared<const Paths>(transformed(make(), by));
-            fresh->ink = bounds(*fresh->paths);
-            recent.insert(key, fresh, 1);
-            found = std::move(fresh);
-        }
-        return *found;
-    }
-
-    std::shared_ptr<SettingCache> m_cache;
-    std::map<const Paths*, std::shared_ptr<const SideProfile>> m_profiles;
-};
 
 Box movedBox(const Box& box, Point by)
 {
@@ -623,25 +417,22 @@ private:
         const Point origin{block.dx_em * kU_per_em, cursor - down + block.dy_em * kU_per_em};
         const double last_baseline = cursor - down + baseline;
 
-        SetBlock placed{number, {}, sensible(block.shape), origin, ink};
-        if (placed.shape.kind != ShapeKind::None && !ink.isEmpty()) {
-            const auto map = shapeMap(placed.shape, ink);
-            if (placed.shape.bends) {
-                placed.ink = mappedBox(*lines, map);
-            } else {
-                closeUpAlong(*lines, placed);
-                const auto along = shapeMap(placed.shape, placed.straight_ink);
-                for (auto& line : *lines)
-                    for (auto& letter : line.letters)
-                        keepAlong(letter, placed.shape, along, placed.straight_ink);
+        SetBlock placed{number, ink, sensible(block.shape), {}, ink};
+        const bool has_shape = placed.shape.kind != ShapeKind::None && !ink.isEmpty();
+        if (has_shape && placed.shape.bends) {
+            placed.ink = bentInk(*lines, placed);
+        } else if (has_shape) {
+            closeUpAlong(*lines, placed);
+            const AlongShape shape(placed);
+            placed.ink = {};
+            for (auto& line : *lines) {
+                for (auto& letter : line.letters)
+                    keepAlong(letter, shape);
+                placed.ink.add(line.ink());
             }
         }
-        Box now;
-        for (const auto& line : *lines)
-            now.add(line.ink());
-        if (!placed.shape.bends || placed.shape.kind == ShapeKind::None)
-            placed.ink = now;
         takeOver(*lines, number, origin);
+        placed.origin = origin;
         placed.ink = movedBox(placed.ink, origin);
         cursor = std::min(last_baseline, placed.ink.isEmpty() ? last_baseline
                                                               : placed.ink.y0 - block.dy_em * kU_per_em -
@@ -660,16 +451,14 @@ private:
         return widest;
     }
 
-    /// Boxes of the letters as the map leaves them, by the points of their glyphs.
-    Box mappedBox(const std::vector<Line>& lines, const PointMap& map)
+    static Box bentInk(const std::vector<Line>& lines, const SetBlock& placed)
     {
+        const AlongShape shape(placed);
         Box box;
         for (const auto& line : lines)
             for (const auto& letter : line.letters)
                 for (const auto& glyph : letter.glyphs)
-                    for (const auto& contour : *glyph.paths)
-                        for (const Point p : flattened(contour, 2.0))
-                            box.add(map(p + glyph.at));
+                    box.add(shape.bentBox(glyph));
         return box;
     }
 
@@ -685,72 +474,13 @@ private:
         constexpr double kSettled_u = 0.2;
         for (int round = 0; round < kMostRounds; ++round) {
             double largest = 0.0;
-            const auto map = shapeMap(placed.shape, placed.straight_ink);
-            for (auto& line : lines) {
-                double shift = 0.0;
-                std::size_t next = 0;
-                for (auto& pair : line.pairs) {
-                    if (pair.state == ClosePair::State::LeftAsDrawn ||
-                        pair.state == ClosePair::State::NoCommonHeight)
-                        continue;
-                    const auto gap = gapAlong(line.letters[pair.left], line.letters[pair.right], placed, map);
-                    if (!gap)
-                        continue;
-                    for (; next < pair.right; ++next)
-                        moveLetter(line.letters[next], {shift, 0.0});
-                    const double moved = std::min(0.0, pair.moved - (*gap + depth));
-                    largest = std::max(largest, std::abs(moved - pair.moved));
-                    shift += moved - pair.moved;
-                    pair.moved = moved;
-                    if (*gap + depth <= 0.0 || moved < 0.0)
-                        pair.state = ClosePair::State::Joins;
-                }
-                for (; next < line.letters.size(); ++next)
-                    moveLetter(line.letters[next], {shift, 0.0});
-            }
-            Box ink;
+            for (auto& line : lines)
+                largest = std::max(largest, closeUpAlongShape(line.letters, line.pairs, placed, depth));
+            placed.straight_ink = {};
             for (const auto& line : lines)
-                ink.add(line.ink());
-            placed.straight_ink = ink;
+                placed.straight_ink.add(line.ink());
             if (largest < kSettled_u)
                 return;
-        }
-    }
-
-    /// The gap between two letters where they stand on the shape, seen along the line between them.
-    static std::optional<double> gapAlong(const SetLetter& left, const SetLetter& right,
-                                          const SetBlock& placed, const PointMap& map)
-    {
-        const Affine a = shapePlace(placed.shape, map, placed.straight_ink, left.foot().x);
-        const Affine b = shapePlace(placed.shape, map, placed.straight_ink, right.foot().x);
-        Point along = Point{a.a, a.b} + Point{b.a, b.b};
-        along = along * (1.0 / std::max(1e-12, length(along)));
-        const Affine level{along.x, -along.y, along.y, along.x, 0, 0};
-        const auto profile = [&](const SetLetter& letter, const Affine& place) {
-            Affine by = place.after(letter.glyphs.front().at);
-            const Point e = level.map({by.e, by.f});
-            by = {level.a * by.a + level.c * by.b,
-                  level.b * by.a + level.d * by.b,
-                  level.a * by.c + level.c * by.d,
-                  level.b * by.c + level.d * by.d,
-                  e.x,
-                  e.y};
-            return SideProfile(transformed(bodyOf(*letter.glyphs.front().paths), by), kProfileTolerance_u);
-        };
-        const auto gap = sideGap(profile(left, a), profile(right, b), {0, 0});
-        return gap ? std::optional(gap->distance) : std::nullopt;
-    }
-
-    void keepAlong(SetLetter& letter, const WordShape& shape, const PointMap& map, const Box& ink)
-    {
-        const Affine place = shapePlace(shape, map, ink, letter.foot().x);
-        letter.ink = {};
-        for (auto& glyph : letter.glyphs) {
-            auto turned = std::make_shared<const Paths>(
-                transformed(*glyph.paths, {place.a, place.b, place.c, place.d, 0, 0}));
-            glyph.at = place.map(glyph.at);
-            letter.ink.add(movedBox(bounds(*turned), glyph.at));
-            glyph.paths = std::move(turned);
         }
     }
 
@@ -812,11 +542,12 @@ private:
         return tails;
     }
 
-    /// The tail whose width is nearest to the words', stretched to it within limits, hung under their feet.
+    /// The tail whose width is nearest to the words', stretched to it within limits, hung under their feet;
+    /// it bends with them, also where the letters are kept as drawn.
     void addTail(const Block& block, SetBlock& placed, double baseline)
     {
         const auto tails = tailsFor(block);
-        const double width = placed.ink.width();
+        const double width = placed.straight_ink.width();
         if (tails.empty() || width <= 0.0)
             return;
         const auto off = [&](const TailDrawing& tail) {
@@ -828,12 +559,14 @@ private:
         const Affine by{block.size * stretch, 0, 0, block.size, 0, 0};
         auto paths = std::make_shared<const Paths>(transformed(*best.outline, by));
         const Box ink = bounds(*paths);
-        const double x = (placed.ink.x0 + placed.ink.x1) / 2 - (ink.x0 + ink.x1) / 2;
+        const double x =
+            placed.origin.x + (placed.straight_ink.x0 + placed.straight_ink.x1) / 2 - (ink.x0 + ink.x1) / 2;
         const double y = baseline - block.tail_drop_em * kU_per_em * block.size - ink.y1;
         PlacedOutline tail;
         tail.block = placed.block;
         tail.glyphs.push_back({std::move(paths), {x, y}, 0});
-        tail.ink = movedBox(ink, {x, y});
+        tail.bends = shapedBlock(m_setting, placed.block);
+        tail.ink = tail.bends ? AlongShape(placed).bentBox(tail.glyphs.front()) : movedBox(ink, {x, y});
         m_setting.pieces.push_back(std::move(tail));
     }
 
@@ -845,7 +578,7 @@ private:
             if (motif == m_job.lettering.motifs.end())
                 continue;
             const auto* letter = piece.letter ? m_setting.letterAt(*piece.letter) : nullptr;
-            const Point from = letter ? footOf(*letter) : Point{};
+            const Point from = letter ? letter->foot() : Point{};
             const auto drawn = m_drawings.motif(
                 motif->second, turnedAndSized(piece.turn_deg, piece.size, piece.is_mirrored));
             const Point at = from + Point{piece.x_em, piece.y_em} * kU_per_em;
@@ -853,17 +586,29 @@ private:
             placed.piece = i;
             placed.glyphs.push_back({drawn->paths, at, 0});
             placed.ink = movedBox(drawn->ink, at);
+            if (const auto* block = letter ? shapedBlock(m_setting, letter->block) : nullptr)
+                followShape(placed, *letter, *block);
             m_setting.pieces.push_back(std::move(placed));
         }
     }
 
-    /// Where the letter's foot came to stand, shape and all.
-    Point footOf(const SetLetter& letter) const
+    /// A piece goes along with the letter it hangs on: turned with it, or bent with its block.
+    static void followShape(PlacedOutline& placed, const SetLetter& letter, const SetBlock& block)
     {
-        for (const auto& block : m_setting.blocks)
-            if (block.block == letter.block && block.shape.kind != ShapeKind::None)
-                return shapeMap(block.shape, block.straight_ink)(letter.foot() - block.origin) + block.origin;
-        return letter.foot();
+        const AlongShape shape(block);
+        placed.block = block.block;
+        placed.bends = block.shape.bends;
+        if (placed.bends) {
+            placed.ink = shape.bentBox(placed.glyphs.front());
+            return;
+        }
+        SetLetter carried;
+        carried.pen_x = letter.foot().x;
+        carried.baseline = letter.baseline;
+        carried.glyphs = std::move(placed.glyphs);
+        keepAlong(carried, shape);
+        placed.glyphs = std::move(carried.glyphs);
+        placed.ink = carried.ink;
     }
 
     Result<void> checkResult() const

@@ -8,6 +8,7 @@
 #include "core/geometry/side_gap.h"
 #include "core/geometry/weld.h"
 
+#include <algorithm>
 #include <memory>
 #include <mutex>
 #include <string>
@@ -15,6 +16,17 @@
 #include <vector>
 
 namespace ink {
+
+/// 1 u in mm: across, and up, which differs where a job's proportions are not kept.
+struct MmPerU
+{
+    double across = 0.0, up = 0.0;
+
+    MmPerU(double both = 0.0) : across(both), up(both) {}
+    MmPerU(double across_mm, double up_mm) : across(across_mm), up(up_mm) {}
+    /// What strokes are as thin by as they get.
+    double least() const { return std::min(across, up); }
+};
 
 /// One letter with its marks, a ligature, or a motif in the line.
 struct SetLetter
@@ -76,10 +88,14 @@ struct SetBlock
 struct PlacedOutline
 {
     std::vector<PlacedPaths> glyphs;
+    /// As it stands.
     Box ink;
-    /// Which piece of the lettering, or the tail of a block.
+    /// Which piece of the lettering; nothing for the tail of a block.
     std::optional<std::size_t> piece;
+    /// The block it goes along with.
     std::size_t block = 0;
+    /// Its glyphs are straight yet, to be bent with the block.
+    bool bends = false;
 };
 
 struct Setting

@@ -116,7 +116,7 @@ Result<std::vector<TryOn>> tryOn(const TryOnRequest& request)
         return tries;
     const auto [first, end] = lineAround(words, request.character);
     const std::size_t at = request.character - first;
-    const SettingRequest setting{request.mm_per_u, request.cancel, request.settings};
+    const SettingRequest setting{request.mm_per_u.across, request.cancel, request.settings};
     const auto whole = setLettering(request.job, request.letters, setting);
     if (!whole)
         return fail(whole.error());
@@ -191,14 +191,14 @@ Result<std::vector<TryOn>> tryOn(const TryOnRequest& request)
             for (const auto& other : whole->letters)
                 if ((other.first < first || other.first >= end) && meeting(chords, moved, other).touches())
                     v.collides_with_other = true;
-            v.wider_mm = (set.ink.width() - plain->ink.width()) * request.mm_per_u;
+            v.wider_mm = (set.ink.width() - plain->ink.width()) * request.mm_per_u.across;
             if (request.strokes && letter->glyph_id != 0)
                 if (const auto source = request.letters(letter->font); source && (*source)->face())
                     if (const auto width = request.strokes->of((*source)->face(), letter->glyph_id)) {
                         // Drawn narrower, upright strokes become thinner.
                         const double em_u =
                             letter->scale * std::min(1.0, letter->stretch) * (*source)->unitsPerEm();
-                        v.thinnest_mm = *width * em_u * request.mm_per_u * shrinks(set.ink);
+                        v.thinnest_mm = *width * em_u * request.mm_per_u.least() * shrinks(set.ink);
                         v.is_too_thin = v.thinnest_mm < limits.stroke_floor_mm;
                     }
         }

@@ -79,8 +79,8 @@ struct TryOnRequest
     /// Character that is tried on, and how many are meant from there on: forms of just these come first.
     std::size_t character = 0;
     std::size_t count = 1;
-    /// 1 u in mm, as the line stands now.
-    double mm_per_u = 0.0;
+    /// As the line stands now.
+    MmPerU mm_per_u;
     std::shared_ptr<StrokeWidths> strokes;
     std::shared_ptr<SettingCache> settings;
     CancelToken cancel;

@@ -155,9 +155,9 @@ private:
         item.word_ink.add(as_letter.ink);
         Box wider = m_setting.ink;
         wider.add(as_letter.ink);
-        v.wider_mm = item.is_worn ? 0.0 : (wider.width() - m_setting.ink.width()) * m_request.mm_per_u;
+        v.wider_mm = item.is_worn ? 0.0 : (wider.width() - m_setting.ink.width()) * m_request.mm_per_u.across;
         if (const auto width = m_request.strokes->of(m_source.face(), piece.glyph_id)) {
-            v.thinnest_mm = *width * kU_per_em * item.piece->placed.size * m_request.mm_per_u;
+            v.thinnest_mm = *width * kU_per_em * item.piece->placed.size * m_request.mm_per_u.least();
             v.is_too_thin = v.thinnest_mm < m_request.job.limits().stroke_floor_mm;
         }
     }
@@ -210,8 +210,12 @@ Result<std::vector<TryOn>> tryPieces(const TryOnRequest& request)
     std::vector<TryOn> tries;
     if (!request.forms || !request.strokes || request.forms->pieces().empty())
         return tries;
+    // A piece goes along with its letter's shape afterwards: it is tried on words that stand straight.
+    Job straight = request.job;
+    for (auto& block : straight.lettering.blocks)
+        block.shape = {};
     const auto setting =
-        setLettering(request.job, request.letters, {request.mm_per_u, request.cancel, request.settings});
+        setLettering(straight, request.letters, {request.mm_per_u.across, request.cancel, request.settings});
     if (!setting)
         return fail(setting.error());
     const auto* letter = setting->letterAt(request.character);

@@ -178,11 +178,14 @@ Result<FitShape> fitShape(const FontFace& face, const std::string& words, const 
 
 double scaleOf(const FitShape& shape, const FinishedSize& size)
 {
+    // Drawn out of proportion, strokes are as thin as the smaller scale makes them.
     switch (size.by) {
     case SizeBy::Height:
-        return size.value_mm / shape.ink_fu.height();
+        return std::min(size.value_mm / shape.ink_fu.height(),
+                        size.other_mm ? *size.other_mm / shape.ink_fu.width() : 1e9);
     case SizeBy::Width:
-        return size.value_mm / shape.ink_fu.width();
+        return std::min(size.value_mm / shape.ink_fu.width(),
+                        size.other_mm ? *size.other_mm / shape.ink_fu.height() : 1e9);
     case SizeBy::CapHeight:
         return size.value_mm / (shape.cap_height_em * shape.units_per_em);
     case SizeBy::XHeight:

@@ -141,16 +141,14 @@ ComposePage::ComposePage(JobModel& job, LetteringService& lettering,
                 placeMotif(id.toLongLong(), [&](Job& changed, const std::string& motif) {
                     PlacedPiece piece;
                     piece.motif = motif;
-                    const double em = m_composed ? m_composed->mm_per_u * 1000.0 : 1.0;
-                    Point from{};
                     piece.letter = letter;
-                    if (const auto* own =
-                            letter && m_composed ? m_composed->setting.letterAt(*letter) : nullptr)
-                        from = m_composed->placed(own->block, own->foot());
-                    else if (m_composed)
-                        from = m_composed->to_mm.map({0, 0});
-                    piece.x_em = (mm.x() - from.x) / em;
-                    piece.y_em = (-mm.y() - from.y) / em;
+                    if (m_composed) {
+                        Point at = m_composed->inU({mm.x(), -mm.y()});
+                        if (const auto* own = letter ? m_composed->setting.letterAt(*letter) : nullptr)
+                            at = offsetFrom(m_composed->setting, *own, at);
+                        piece.x_em = at.x / kU_per_em;
+                        piece.y_em = at.y / kU_per_em;
+                    }
                     changed.lettering.pieces.push_back(piece);
                 });
             });
@@ -329,11 +327,13 @@ QWidget* ComposePage::buildPanel()
     m_lettering_panel->setObjectName(QStringLiteral("letteringPanel"));
     connect(m_lettering_panel, &LetteringPanel::dressWanted, this, [this] {
         if (m_composed)
-            m_lettering.dress(m_job.job(), m_composed->mm_per_u,
+            m_lettering.dress(m_job.job(), m_composed->unitSize(),
                               [this](const Result<std::vector<Dressing>>& d) { showDressings(d); });
     });
     connect(m_lettering_panel, &LetteringPanel::dressingChosen, this, &ComposePage::wearDressing);
     connect(m_lettering_panel, &LetteringPanel::keepLettersWanted, this, &ComposePage::keepLettersAsMotif);
+    connect(m_lettering_panel, &LetteringPanel::keepPartWanted, m_view, &LetteringView::frameAPart);
+    connect(m_view, &LetteringView::partFramed, this, &ComposePage::keepPartAsMotif);
     column->addWidget(m_lettering_panel);
     column->addSpacing(2 * kGrid);
     auto* spacing = buildSpacing(panel);

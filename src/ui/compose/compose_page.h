@@ -2,6 +2,7 @@
 // it.
 #pragma once
 
+#include "core/design/motif_making.h"
 #include "ui/compose/lettering_service.h"
 #include "ui/job_model.h"
 #include "ui/theme.h"
@@ -60,7 +61,7 @@ signals:
     void takeFontWanted();
     void takeSvgWanted();
     /// Letters of the job are to be kept in the tray as one motif, with the rights of their font.
-    void keepDrawingWanted(const MotifDrawing& drawing, const FontRef& font);
+    void keepDrawingWanted(const MotifDrawing& drawing, const std::vector<FontRef>& fonts);
 
 protected:
     void resizeEvent(QResizeEvent* event) override;
@@ -81,6 +82,8 @@ private:
     void wearTry(int index);
     void takeOffPiece(int index);
     void keepLettersAsMotif();
+    void keepPartAsMotif(const QRectF& frame_mm);
+    void keepMade(const Result<MadeMotif>& made, const QString& name);
     void askForCorrection(int index, QPoint global);
     void showDressings(const Result<std::vector<Dressing>>& dressings);
     void wearDressing(int index);

@@ -1,8 +1,6 @@
 // What stands below the words at Compose: forms and pieces tried on, and the motif tray.
 #include "ui/compose/compose_page.h"
 
-#include "core/geometry/nesting.h"
-#include "core/geometry/weld.h"
 #include "ui/compose/lettering_view.h"
 #include "ui/compose/motif_tray.h"
 #include "ui/compose/try_on_strip.h"
@@ -155,7 +153,7 @@ void ComposePage::askForTries()
         return;
     }
     const std::size_t count = m_view->hasSelection() ? m_view->letters().size() : 1;
-    m_lettering.tryOn(m_job.job(), *character, count, m_composed->mm_per_u,
+    m_lettering.tryOn(m_job.job(), *character, count, m_composed->unitSize(),
                       [this](const Result<std::shared_ptr<const LetteringService::Tries>>& result) {
                           if (result)
                               return showTries(**result);
@@ -235,42 +233,56 @@ void ComposePage::takeOffPiece(int index)
     });
 }
 
-/// The selected letters as they stand, welded, become a motif.
+/// The selected letters, welded, become a motif.
 void ComposePage::keepLettersAsMotif()
 {
     const auto letters = m_view->letters();
     if (!m_composed || letters.empty())
         return;
-    std::vector<PlacedPaths> glyphs;
-    Box ink;
-    double baseline = 0.0;
-    FontRef font;
     QString name;
     const auto words = toUtf32(m_job.job().words);
     for (const auto& letter : m_composed->setting.letters)
         if (letter.hasInk() && std::ranges::any_of(letters, [&](std::size_t i) {
                 return i >= letter.first && i < letter.first + letter.count;
-            })) {
-            if (glyphs.empty()) {
-                font = letter.font;
-                baseline = letter.baseline;
-            }
-            glyphs.insert(glyphs.end(), letter.glyphs.begin(), letter.glyphs.end());
-            ink.add(letter.ink);
+            }))
             for (std::size_t i = letter.first; i < std::min(letter.first + letter.count, words.size()); ++i)
                 name += QString::fromUcs4(&words[i], 1);
-        }
-    const auto welded =
-        glyphs.empty() ? Result<Outline>(fail(ErrorCode::NothingToCut)) : weld(glyphs, {kU_per_em});
-    if (!welded)
-        return emit refused(welded.error());
+    keepMade(motifOfLetters(m_composed->setting, letters), name);
+}
+
+/// What is inside of a frame on the paper becomes a motif.
+void ComposePage::keepPartAsMotif(const QRectF& frame_mm)
+{
+    if (!m_composed)
+        return;
+    Box frame;
+    frame.add(m_composed->inU({frame_mm.left(), -frame_mm.top()}));
+    frame.add(m_composed->inU({frame_mm.right(), -frame_mm.bottom()}));
+    const QString words = QString::fromStdString(withoutMotifs(m_job.job().words)).simplified();
+    keepMade(motifOfPart(m_composed->setting, frame), tr("Part of %1").arg(words.left(24)));
+}
+
+void ComposePage::keepMade(const Result<MadeMotif>& made, const QString& name)
+{
+    if (!made)
+        return emit refused(made.error());
+    const auto& lettering = m_job.job().lettering;
     MotifDrawing drawing;
     drawing.name = name.toStdString();
     drawing.from_font = tr("Own letters").toStdString();
-    drawing.outline =
-        std::make_shared<const Paths>(transformed(toPaths(*welded), {1, 0, 0, 1, -ink.x0, -baseline}));
-    drawing.advance = ink.width();
-    emit keepDrawingWanted(drawing, font);
+    drawing.outline = std::make_shared<const Paths>(made->outline);
+    drawing.advance = made->advance;
+    auto fonts = made->fonts;
+    for (const auto i : made->pieces) {
+        const auto& placed = m_composed->setting.pieces[i];
+        const auto& motif =
+            placed.piece ? lettering.pieces[*placed.piece].motif : lettering.block(placed.block).tail_motif;
+        if (const auto own = lettering.motifs.find(motif); own == lettering.motifs.end())
+            fonts.push_back(m_job.job().font); // a tail of the font itself
+        else if (drawing.rights.find(own->second.rights) == std::string::npos)
+            drawing.rights += (drawing.rights.empty() ? "" : " ") + own->second.rights;
+    }
+    emit keepDrawingWanted(drawing, fonts);
 }
 
 void ComposePage::askForCorrection(int index, QPoint global)

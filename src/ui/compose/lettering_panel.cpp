@@ -342,12 +342,18 @@ void LetteringPanel::buildLetter(QVBoxLayout* column)
     m_keep_letters->setProperty("role", QStringLiteral("quiet"));
     m_keep_letters->setToolTip(tr("Keeps the chosen letters as one motif, welded"));
     connect(m_keep_letters, &QPushButton::clicked, this, &LetteringPanel::keepLettersWanted);
+    m_keep_part = new QPushButton(tr("A part into the tray"), this);
+    m_keep_part->setObjectName(QStringLiteral("partToTray"));
+    m_keep_part->setProperty("role", QStringLiteral("quiet"));
+    m_keep_part->setToolTip(tr("Draw a frame over a part of the words: what is inside becomes a motif"));
+    connect(m_keep_part, &QPushButton::clicked, this, &LetteringPanel::keepPartWanted);
     column->addWidget(m_font);
     auto* row = new QHBoxLayout;
     row->addWidget(m_keep_letters);
     row->addStretch(1);
     row->addWidget(m_reset);
     column->addLayout(row);
+    column->addWidget(m_keep_part, 0, Qt::AlignLeft);
 
     const auto each = [this](const QString& name, const std::function<void(LetterChoice&)>& change) {
         if (m_is_showing)
@@ -372,12 +378,13 @@ void LetteringPanel::buildLetter(QVBoxLayout* column)
         });
     };
     const auto em = [this] { return m_composed ? m_composed->mm_per_u * 1000.0 : 1.0; };
+    const auto em_up = [this] { return m_composed ? m_composed->mm_per_u_up * 1000.0 : 1.0; };
     const auto mm = [this](double value) { return toMm(value, m_job.job().unit); };
     connect(m_dx, &QDoubleSpinBox::valueChanged, this, [=, this](double v) {
         each(tr("move letters"), [&](LetterChoice& c) { c.dx_em = mm(v) / em(); });
     });
     connect(m_dy, &QDoubleSpinBox::valueChanged, this, [=, this](double v) {
-        each(tr("move letters"), [&](LetterChoice& c) { c.dy_em = mm(v) / em(); });
+        each(tr("move letters"), [&](LetterChoice& c) { c.dy_em = mm(v) / em_up(); });
     });
     connect(m_turn, &QDoubleSpinBox::valueChanged, this,
             [=, this](double v) { each(tr("turn letters"), [&](LetterChoice& c) { c.turn_deg = v; }); });
@@ -442,6 +449,7 @@ void LetteringPanel::buildLines(QVBoxLayout* column)
     figure(tr("line to line"), m_line_gap);
     figure(tr("size of these lines"), m_block_size);
     figure(tr("width of their letters"), m_stretch);
+    buildProportions(column);
     m_tail = new QCheckBox(tr("Tail under the words"), this);
     m_tail->setObjectName(QStringLiteral("tail"));
     m_tail_drop = figureBox("tailDrop", tr("How far below the letters"), 0.1, 999.0, {});
@@ -475,9 +483,66 @@ void LetteringPanel::buildLines(QVBoxLayout* column)
         if (m_is_showing || !m_composed)
             return;
         changeBlock(tr("hang the tail"), [&](Block& b) {
-            b.tail_drop_em = toMm(v, m_job.job().unit) / (m_composed->mm_per_u * 1000.0);
+            b.tail_drop_em = toMm(v, m_job.job().unit) / (m_composed->mm_per_u_up * 1000.0);
         });
     });
+}
+
+/// The other side of the finished size, where it is told otherwise than the proportions would have it.
+void LetteringPanel::buildProportions(QVBoxLayout* column)
+{
+    m_proportions = new QCheckBox(tr("the whole keeps its proportions"), this);
+    m_proportions->setObjectName(QStringLiteral("keepsProportions"));
+    m_other_side = figureBox("otherSideFigure", tr("The other side of the finished size"), 1.0, 99999.0, {});
+    m_other_side->setMinimum(0.0);
+    m_other_name = new QLabel(this);
+    m_other_name->setProperty("role", QStringLiteral("soft"));
+    m_other_name->setBuddy(m_other_side);
+    column->addWidget(m_proportions);
+    auto* row = new QHBoxLayout;
+    row->addWidget(m_other_name, 1);
+    row->addWidget(m_other_side);
+    column->addLayout(row);
+    connect(m_proportions, &QCheckBox::clicked, this, [this](bool kept) {
+        FinishedSize size = m_job.job().size;
+        size.other_mm = kept ? std::nullopt : otherSide_mm();
+        m_job.endRun();
+        m_job.setSize(size);
+    });
+    connect(m_other_side, &QDoubleSpinBox::valueChanged, this, [this](double value) {
+        if (m_is_showing)
+            return;
+        FinishedSize size = m_job.job().size;
+        size.other_mm = toMm(value, m_job.job().unit);
+        m_job.setSize(size);
+    });
+}
+
+std::optional<double> LetteringPanel::otherSide_mm() const
+{
+    if (!m_composed)
+        return {};
+    const Box& box = m_composed->design.figures_mm.box;
+    return m_job.job().size.by == SizeBy::Width ? box.height() : box.width();
+}
+
+void LetteringPanel::showProportions()
+{
+    m_is_showing = true;
+    const auto& size = m_job.job().size;
+    const bool can = size.by == SizeBy::Width || size.by == SizeBy::Height;
+    m_proportions->setVisible(can);
+    m_other_name->setVisible(can);
+    m_other_side->setVisible(can);
+    m_proportions->setChecked(!size.isOutOfProportion());
+    m_proportions->setEnabled(m_composed || size.isOutOfProportion());
+    m_other_name->setText(size.by == SizeBy::Width ? tr("height of the whole") : tr("width of the whole"));
+    m_other_side->setEnabled(size.isOutOfProportion());
+    const auto shown = size.isOutOfProportion() ? size.other_mm : otherSide_mm();
+    const double least = 0.5 * std::pow(10.0, -m_other_side->decimals()); // half-typed figures stay
+    if (shown && std::abs(m_other_side->value() - fromMm(*shown, m_job.job().unit)) > least)
+        m_other_side->setValue(fromMm(*shown, m_job.job().unit));
+    m_is_showing = false;
 }
 
 void LetteringPanel::buildGuides(QVBoxLayout* column)
@@ -619,6 +684,7 @@ void LetteringPanel::showComposed(std::shared_ptr<const ComposedDesign> composed
     showShape();
     showPairs();
     showGuide();
+    showProportions();
 }
 
 void LetteringPanel::showPairs()
@@ -660,7 +726,7 @@ void LetteringPanel::showJob()
     const double depth = close_up.depth_mm.value_or(kUsualDepth_mm);
     m_depth->setValue(qRound(depth / kDepthStep_mm));
     m_depth_value->setText(fineLength(depth, job.unit));
-    for (auto* box : {m_dx, m_dy, m_before, m_tail_drop, m_guide_at}) {
+    for (auto* box : {m_dx, m_dy, m_before, m_tail_drop, m_guide_at, m_other_side}) {
         const bool inches = job.unit == LengthUnit::Inch;
         box->setDecimals(inches ? 3 : 1);
         box->setSingleStep(inches ? 0.005 : 0.1);
@@ -671,6 +737,7 @@ void LetteringPanel::showJob()
     showShape();
     showPairs();
     showGuide();
+    showProportions();
 }
 
 void LetteringPanel::showShape()
@@ -704,7 +771,7 @@ void LetteringPanel::showShape()
     m_tail->setChecked(b.has_tail);
     m_tail_drop->setVisible(b.has_tail);
     if (m_composed)
-        m_tail_drop->setValue(fromMm(b.tail_drop_em * m_composed->mm_per_u * 1000.0, m_job.job().unit));
+        m_tail_drop->setValue(fromMm(b.tail_drop_em * m_composed->mm_per_u_up * 1000.0, m_job.job().unit));
     m_is_showing = false;
 }
 
@@ -715,6 +782,7 @@ void LetteringPanel::showLetter()
     const auto words = toUtf32(job.words);
     const auto letters = m_view.letters();
     const double em = m_composed ? m_composed->mm_per_u * 1000.0 : 1.0;
+    const double em_up = m_composed ? m_composed->mm_per_u_up * 1000.0 : 1.0;
     const bool has_letter = !letters.empty() && letters.front() < words.size();
     const auto& choice = has_letter ? job.lettering.letter(letters.front()) : LetterChoice();
     if (m_view.piece())
@@ -736,7 +804,7 @@ void LetteringPanel::showLetter()
                                    ? &job.lettering.pieces[*m_view.piece()]
                                    : nullptr;
     set(m_dx, shown(piece ? piece->x_em : choice.dx_em));
-    set(m_dy, shown(piece ? piece->y_em : choice.dy_em));
+    set(m_dy, shown(piece ? piece->y_em : choice.dy_em) * em_up / em);
     set(m_turn, piece ? piece->turn_deg : choice.turn_deg);
     set(m_size, (piece ? piece->size : choice.size) * 100.0);
     set(m_before, shown(choice.before_em));
@@ -746,6 +814,7 @@ void LetteringPanel::showLetter()
     m_reset->setEnabled(m_view.piece() || (has_letter && choice.isPlaced()));
     m_font->setEnabled(has_letter);
     m_keep_letters->setEnabled(has_letter && !m_view.piece());
+    m_keep_part->setEnabled(m_composed != nullptr);
     const int row = choice.font ? m_font->findData(QStringList{QString::fromStdString(choice.font->path),
                                                                QString::number(choice.font->face),
                                                                QString::fromStdString(choice.font->instance)})

@@ -43,6 +43,7 @@ signals:
     void dressWanted();
     void dressingChosen(int index);
     void keepLettersWanted();
+    void keepPartWanted();
 
 private:
     QLabel* caption(const QString& text, QWidget* buddy);
@@ -52,6 +53,9 @@ private:
     void buildLetter(QVBoxLayout* column);
     void buildLines(QVBoxLayout* column);
     void buildDress(QVBoxLayout* column);
+    void buildProportions(QVBoxLayout* column);
+    std::optional<double> otherSide_mm() const;
+    void showProportions();
     void buildGuides(QVBoxLayout* column);
     void showGuide();
     void showJob();
@@ -89,7 +93,10 @@ private:
     QDoubleSpinBox *m_tail_drop = nullptr, *m_block_size = nullptr, *m_line_gap = nullptr,
                    *m_stretch = nullptr;
     QDoubleSpinBox* m_guide_at = nullptr;
-    QPushButton *m_guide_remove = nullptr, *m_keep_letters = nullptr;
+    QPushButton *m_guide_remove = nullptr, *m_keep_letters = nullptr, *m_keep_part = nullptr;
+    QCheckBox* m_proportions = nullptr;
+    QDoubleSpinBox* m_other_side = nullptr;
+    QLabel* m_other_name = nullptr;
     QWidget* m_dressings = nullptr;
     QLabel* m_dress_note = nullptr;
 };

@@ -140,7 +140,7 @@ void LetteringService::sketch(int slot, const Job& job, std::function<void(const
     make(kSketch + static_cast<quint64>(slot), 0, job, std::move(done));
 }
 
-TryOnRequest LetteringService::requestFor(const Job& job, std::size_t character, double mm_per_u) const
+TryOnRequest LetteringService::requestFor(const Job& job, std::size_t character, MmPerU mm_per_u) const
 {
     TryOnRequest request;
     request.job = job;
@@ -151,7 +151,7 @@ TryOnRequest LetteringService::requestFor(const Job& job, std::size_t character,
     return request;
 }
 
-void LetteringService::tryOn(const Job& job, std::size_t character, std::size_t count, double mm_per_u,
+void LetteringService::tryOn(const Job& job, std::size_t character, std::size_t count, MmPerU mm_per_u,
                              std::function<void(const Result<std::shared_ptr<const Tries>>&)> done)
 {
     const auto& choice = job.lettering.letter(character);
@@ -203,7 +203,7 @@ void LetteringService::stopTrying()
     m_pool.cancel(kTryWidths);
 }
 
-void LetteringService::dress(const Job& job, double mm_per_u,
+void LetteringService::dress(const Job& job, MmPerU mm_per_u,
                              std::function<void(const Result<std::vector<Dressing>>&)> done)
 {
     m_pool.run(

@@ -43,10 +43,10 @@ public:
         bool is_whole = false;
     };
     /// Twice: at once without the widths of strokes and loose pieces, then with them.
-    void tryOn(const Job& job, std::size_t character, std::size_t count, double mm_per_u,
+    void tryOn(const Job& job, std::size_t character, std::size_t count, MmPerU mm_per_u,
                std::function<void(const Result<std::shared_ptr<const Tries>>&)> done);
     void stopTrying();
-    void dress(const Job& job, double mm_per_u,
+    void dress(const Job& job, MmPerU mm_per_u,
                std::function<void(const Result<std::vector<Dressing>>&)> done);
     /// A project of the job as it is, for saving.
     void makeProject(const Job& job, std::vector<ProjectDocument> evidence,
@@ -58,7 +58,7 @@ public:
 private:
     struct Forms;
     void make(quint64 slot, int priority, const Job& job, std::function<void(const ComposedResult&)> done);
-    TryOnRequest requestFor(const Job& job, std::size_t character, double mm_per_u) const;
+    TryOnRequest requestFor(const Job& job, std::size_t character, MmPerU mm_per_u) const;
 
     std::shared_ptr<FaceCache> m_faces;
     std::shared_ptr<FontRightsReader> m_rights;

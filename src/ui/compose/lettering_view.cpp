@@ -26,6 +26,8 @@ constexpr double kLargeStep_mm = 1.0;
 constexpr double kStep_deg = 0.5;
 constexpr double kStep_size = 1.01;
 constexpr double kGrip_px = 9.0;
+/// What is bent is looked at on chords this near.
+constexpr double kSeen_px = 0.25;
 
 const char* const kMotifType = "application/x-under-ink-motif";
 
@@ -82,6 +84,25 @@ void LetteringView::showNothing(const QString& message)
     m_composed.reset();
     m_carets.clear();
     showMessage(message);
+}
+
+double LetteringView::pixelsPerU() const
+{
+    return m_composed ? m_composed->mm_per_u * pixelsPerMm() : 1.0;
+}
+
+/// In shares of the em, before the shape of the letter's block.
+Point LetteringView::letterMove(const ComposedDesign& in, std::size_t letter, Point by_mm) const
+{
+    const Point by = in.moveInU(by_mm);
+    const auto* own = in.setting.letterAt(letter);
+    return (own ? straightMove(in.setting, *own, by) : by) * (1.0 / kU_per_em);
+}
+
+Point LetteringView::pieceMove(const ComposedDesign& in, std::size_t piece, Point by_mm) const
+{
+    const auto& hung_on = m_job.job().lettering.pieces[piece].letter;
+    return hung_on ? letterMove(in, *hung_on, by_mm) : in.moveInU(by_mm) * (1.0 / kU_per_em);
 }
 
 double LetteringView::emMm() const
@@ -195,7 +216,8 @@ QPointF LetteringView::placeOf(std::size_t character) const
             letters[i].hasInk()) {
             // A point on the ink itself: the middle of a thin letter's box may be empty.
             const auto& block = letters[i].block;
-            const Box& box = letters[i].ink;
+            const auto shape = bending(m_composed->setting, letters[i]);
+            const Box box = shape ? shape->bentBox(letters[i].glyphs.front()) : letters[i].ink;
             for (int step = 0; step < 400; ++step) {
                 const double x = box.x0 + box.width() * ((step * 7) % 20 + 0.5) / 20;
                 const double y = box.y0 + box.height() * ((step / 20) + 0.5) / 20;
@@ -218,12 +240,16 @@ std::optional<std::size_t> LetteringView::letterUnder(QPointF screen) const
     const QRectF spot(mm.x() - near, mm.y() - near, 2 * near, 2 * near);
     const auto& letters = m_composed->setting.letters;
     for (std::size_t i = letters.size(); i-- > 0;) {
-        if (!letters[i].hasInk() || !toRect(bounds(m_composed->to_mm, letters[i].ink)).intersects(spot))
+        const auto shape = bending(m_composed->setting, letters[i]);
+        if (!letters[i].hasInk() ||
+            (!shape && !toRect(bounds(m_composed->to_mm, letters[i].ink)).intersects(spot)))
             continue;
         QPainterPath path; // drawn when it is asked for: a letter that is dragged asks for none
         path.setFillRule(Qt::WindingFill);
-        for (const auto& glyph : letters[i].glyphs)
-            path.addPath(toPainterPath(transformed(*glyph.paths, m_composed->to_mm.after(glyph.at))));
+        for (const auto& glyph : letters[i].glyphs) {
+            const auto placed = shape ? shape->bentChords(glyph, kSeen_px / pixelsPerU()) : glyph;
+            path.addPath(toPainterPath(transformed(*placed.paths, m_composed->to_mm.after(placed.at))));
+        }
         if (path.contains(mm) || path.intersects(spot))
             return letters[i].first;
     }
@@ -345,7 +371,9 @@ void LetteringView::paintOver(QPainter& painter)
                 painter.setBrush(Qt::NoBrush);
                 painter.drawRect(boxOnScreen(placed.ink).adjusted(-4, -4, 4, 4));
             }
+    paintSizeHandles(painter);
     paintGuides(painter);
+    paintPart(painter);
     if (!m_note.isEmpty()) {
         painter.setFont(theme().text(TextSize::Small, true));
         const QFontMetrics metrics(painter.font());
@@ -447,18 +475,21 @@ std::size_t LetteringView::wordEdge(int direction) const
 
 void LetteringView::nudge(double dx_mm, double dy_mm)
 {
-    const double em = emMm();
+    if (!m_composed)
+        return;
     if (m_piece) {
+        const Point by = pieceMove(*m_composed, *m_piece, {dx_mm, dy_mm});
         m_job.changeLettering(tr("move a piece"), [&](Job& job) {
-            job.lettering.pieces[*m_piece].x_em += dx_mm / em;
-            job.lettering.pieces[*m_piece].y_em += dy_mm / em;
+            job.lettering.pieces[*m_piece].x_em += by.x;
+            job.lettering.pieces[*m_piece].y_em += by.y;
         });
         return;
     }
     m_job.changeLettering(tr("move letters"), [&](Job& job) {
         for (const auto letter : letters()) {
-            job.lettering.letters[letter].dx_em += dx_mm / em;
-            job.lettering.letters[letter].dy_em += dy_mm / em;
+            const Point by = letterMove(*m_composed, letter, {dx_mm, dy_mm});
+            job.lettering.letters[letter].dx_em += by.x;
+            job.lettering.letters[letter].dy_em += by.y;
         }
     });
 }
@@ -667,6 +698,8 @@ void LetteringView::keyPressEvent(QKeyEvent* event)
             break;
         }
     }
+    if (partKey(event))
+        return;
     if (event->key() == Qt::Key_Escape && m_piece) {
         choosePiece({});
         return;

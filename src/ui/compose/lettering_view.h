@@ -2,8 +2,10 @@
 // pointer.
 #pragma once
 
+#include "core/design/along_shape.h"
 #include "core/design/composed_design.h"
 #include "core/design/snapping.h"
+#include "ui/compose/part_frame.h"
 #include "ui/compose/weld_view.h"
 #include "ui/job_model.h"
 
@@ -54,6 +56,13 @@ public:
     void addGuide(bool is_upright);
     void removeGuide();
 
+    /// A frame is drawn over a part of the words, with the pointer or, from the chosen letters' box on, with
+    /// the arrows: Enter takes what is inside, Escape leaves it.
+    void frameAPart();
+    bool isFramingAPart() const { return m_part.isOpen(); }
+    /// Where the words' size is drawn with the pointer: both sides together, or the width alone.
+    QPointF sizeHandle(bool is_width) const;
+
     /// Where a character's letter stands on the screen, for tests and for what is dropped.
     QPointF placeOf(std::size_t character) const;
     /// What is said while something is dragged.
@@ -62,6 +71,8 @@ public:
 signals:
     void caretMoved();
     void guidesChanged();
+    /// mm, y downwards.
+    void partFramed(const QRectF& frame);
     /// Down from the words: to the strip.
     void stripWanted();
     void motifDropped(const QString& id, QPointF mm, std::optional<std::size_t> letter);
@@ -80,7 +91,7 @@ protected:
     bool event(QEvent* event) override;
 
 private:
-    enum class Drag { None, Letters, Block, Piece, Handle, Guide };
+    enum class Drag { None, Letters, Block, Piece, Handle, Guide, Size, Width, Part };
     struct CaretPlace
     {
         std::size_t character = 0;
@@ -103,12 +114,22 @@ private:
     void dragBlock(QPointF by_mm);
     void changeBlock(const QString& name, std::size_t number, const std::function<void(Block&)>& change);
     void dragHandle(QPointF screen);
+    void dragSize(QPointF screen);
+    void resizeWhole(double factor, bool is_width);
+    QString sizeText(QSizeF mm) const;
+    /// Of the setting's blocks, the one that the caret is in.
+    std::optional<std::size_t> blockAtCaret() const;
+    void paintSizeHandles(QPainter& painter) const;
+    void paintPart(QPainter& painter) const;
+    void takePart();
+    bool partKey(QKeyEvent* event);
     void dragPiece(QPointF by_mm);
     QString movedBy(QPointF by_mm);
     std::optional<double> distanceOfDragged();
     void findEnds();
     std::optional<std::size_t> guideUnder(QPointF screen) const;
     QPointF guideOnScreen(const Guide& guide) const;
+    Point placeInU(QPointF screen) const;
     double guideAt(QPointF screen, bool is_upright) const;
     double guideFigure(std::size_t index) const;
     bool takeGuide(QPointF screen);
@@ -116,6 +137,9 @@ private:
     void dropGuide(QPointF screen);
     void paintGuides(QPainter& painter) const;
     double emMm() const;
+    double pixelsPerU() const;
+    Point letterMove(const ComposedDesign& in, std::size_t letter, Point by_mm) const;
+    Point pieceMove(const ComposedDesign& in, std::size_t piece, Point by_mm) const;
     /// Moves up and down keep to this.
     std::size_t caretOnLine(int lines) const;
     std::size_t wordEdge(int direction) const;
@@ -139,11 +163,15 @@ private:
     QPointF m_press, m_last;
     Point m_press_origin;
     Job m_before_drag;
+    std::shared_ptr<const ComposedDesign> m_composed_before_drag;
     QString m_note;
     std::vector<QLineF> m_snap_lines; // mm, y downwards
     /// In u; of the rest and of the piece that is dragged.
     std::vector<StrokeEnd> m_ends, m_piece_ends;
     InkDistances m_distances;
+    PartFrame m_part;
+    double m_scale_at_press = 1.0; // pixels for a mm
+    QRectF m_sized_box;            // on the screen, when the drag began
     std::optional<std::size_t> m_guide, m_dragged_guide;
     bool m_new_guide_is_upright = false;
 };

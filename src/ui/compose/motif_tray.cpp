@@ -545,22 +545,28 @@ void MotifTray::takeSvg(const QString& file)
     });
 }
 
-void MotifTray::takeDrawing(const MotifDrawing& drawing, const std::filesystem::path& font,
+void MotifTray::takeDrawing(const MotifDrawing& drawing, std::vector<std::filesystem::path> fonts,
                             std::shared_ptr<FontRightsReader> rights)
 {
-    change(tr("take letters into the tray"),
-           [drawing, font, rights = std::move(rights)](MotifStore& store) -> Result<void> {
-               const auto origin = originOf(*rights, font);
-               Motif motif;
-               motif.collection = drawing.from_font;
-               motif.name = drawing.name;
-               motif.outline = pathData(*drawing.outline);
-               motif.font_sha256 = origin.sha256;
-               motif.rights = origin.rights;
-               motif.added = today();
-               const auto added = store.add({motif});
-               return added ? Result<void>() : Result<void>(fail(added.error()));
-           });
+    change(
+        tr("take letters into the tray"),
+        [drawing, fonts = std::move(fonts), rights = std::move(rights)](MotifStore& store) -> Result<void> {
+            Motif motif;
+            motif.rights = drawing.rights;
+            for (const auto& font : fonts) {
+                const auto origin = originOf(*rights, font);
+                if (motif.font_sha256.empty())
+                    motif.font_sha256 = origin.sha256;
+                if (motif.rights.find(origin.rights) == std::string::npos)
+                    motif.rights += (motif.rights.empty() ? "" : " ") + origin.rights;
+            }
+            motif.collection = drawing.from_font;
+            motif.name = drawing.name;
+            motif.outline = pathData(*drawing.outline);
+            motif.added = today();
+            const auto added = store.add({motif});
+            return added ? Result<void>() : Result<void>(fail(added.error()));
+        });
 }
 
 std::optional<MotifDrawing> MotifTray::drawing(qlonglong id) const

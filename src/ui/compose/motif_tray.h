@@ -36,8 +36,8 @@ public:
     /// Takes in every picture of a font, named by its keys, into a collection of the font's name.
     void takeFont(const std::filesystem::path& font, unsigned face, std::shared_ptr<FontRightsReader> rights);
     void takeSvg(const QString& file);
-    /// A drawing of the lettering, from a font at `font` whose rights it takes along.
-    void takeDrawing(const MotifDrawing& drawing, const std::filesystem::path& font,
+    /// A drawing of the lettering; it takes along the rights of the fonts it was made of, beside its own.
+    void takeDrawing(const MotifDrawing& drawing, std::vector<std::filesystem::path> fonts,
                      std::shared_ptr<FontRightsReader> rights);
     const std::vector<Motif>& motifs() const { return m_motifs; }
     /// As lettering holds it; null when it is not in the tray.
