@@ -50,6 +50,9 @@ endfunction()
 # ink_add_test(NAME SOURCE file LINK … [LABEL l] [TIMEOUT_S s]): one Qt Test class, one process.
 function(ink_add_test name)
   cmake_parse_arguments(A "OWN_HEADERS" "SOURCE;LABEL;TIMEOUT_S" "LINK" ${ARGN})
+  if(A_LABEL STREQUAL "core" AND NOT INK_CORE_TESTS)
+    return()
+  endif()
   add_executable(${name} ${A_SOURCE})
   # The one file that moc has to read is known: AUTOMOC would scan, and compile a file of its own, for each test.
   get_filename_component(moc ${A_SOURCE} NAME_WE)

@@ -34,8 +34,8 @@ install_packages() {
     }
 }
 
-# build PRESET: configures when needed, then builds; quiet unless it fails.
+# build PRESET [-D…]: configures when needed, then builds; quiet unless it fails.
 build() {
-    cmake --preset "$1" > "$log" 2>&1 || { tail -n 20 "$log" >&2; stop "configuring '$1' failed; see $log"; }
+    cmake --preset "$@" > "$log" 2>&1 || { tail -n 20 "$log" >&2; stop "configuring '$1' failed; see $log"; }
     cmake --build --preset "$1" > "$log" 2>&1 || { grep -E 'error|FAILED|warning' -A 4 "$log" | head -n 60 >&2; stop "building '$1' failed; see $log"; }
 }

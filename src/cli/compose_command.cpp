@@ -22,8 +22,8 @@ struct ComposeArguments
     std::string report;
 };
 
-/// "words=…", "width_mm=120", "height_mm=40", "em_mm=30".
-/// Errors: SettingUnknown; SizeOutOfRange for what is no number.
+/// "words=…", "width_mm=120", "height_mm=40", "em_mm=30", …; after a width or a height "other_mm=40", the
+/// other side out of proportion. Errors: SettingUnknown; SizeOutOfRange for what is no number.
 Result<void> applySetting(Job& job, const std::string& setting)
 {
     const auto equals = setting.find('=');
@@ -42,17 +42,18 @@ Result<void> applySetting(Job& job, const std::string& setting)
                                                                     {"em_mm", SizeBy::Em},
                                                                     {"cap_height_mm", SizeBy::CapHeight},
                                                                     {"x_height_mm", SizeBy::XHeight}};
-    for (const auto& [size, by] : kSizes) {
-        if (name != size)
-            continue;
-        double mm = 0.0;
-        const auto [end, error] = std::from_chars(value.data(), value.data() + value.size(), mm);
-        if (error != std::errc() || end != value.data() + value.size())
-            return fail(ErrorCode::SizeOutOfRange, setting);
-        job.size = {by, mm};
-        return checkSize(job.size);
-    }
-    return fail(ErrorCode::SettingUnknown, setting);
+    const auto size = std::ranges::find(kSizes, name, &std::pair<std::string, SizeBy>::first);
+    if (size == kSizes.end() && name != "other_mm")
+        return fail(ErrorCode::SettingUnknown, setting);
+    double mm = 0.0;
+    const auto [end, error] = std::from_chars(value.data(), value.data() + value.size(), mm);
+    if (error != std::errc() || end != value.data() + value.size())
+        return fail(ErrorCode::SizeOutOfRange, setting);
+    if (size != kSizes.end())
+        job.size = {size->second, mm};
+    else
+        job.size.other_mm = mm;
+    return checkSize(job.size);
 }
 
 Result<void> runCompose(const ComposeArguments& a)
@@ -109,8 +110,10 @@ Command addComposeCommand(CLI::App& app)
     auto* command = app.add_subcommand("compose", "A project to a cut file, with other words where asked");
     command->add_option("PROJECT", a->project, "Project file (.uink)")->required();
     command->add_option("--out", a->out, "SVG file to write; - is standard output");
-    command->add_option("--set", a->settings,
-                        "words=…, width_mm=…, height_mm=…, em_mm=…, cap_height_mm=… or x_height_mm=…");
+    command->add_option(
+        "--set", a->settings,
+        "words=…, width_mm=…, height_mm=…, em_mm=…, cap_height_mm=…, x_height_mm=… or other_mm=…: "
+        "the side that is not asked for yet, out of proportion");
     command->add_option("--report", a->report, "JSON file to write; - is standard output");
     return [a] { return runCompose(*a); };
 }

@@ -33,6 +33,15 @@ void InkStyle::drawPrimitive(PrimitiveElement element, const QStyleOption* optio
     painter->restore();
 }
 
+int InkStyle::styleHint(StyleHint hint, const QStyleOption* option, const QWidget* widget,
+                        QStyleHintReturn* data) const
+{
+    // The desktop's icons on OK and Cancel are nobody's colours here.
+    if (hint == SH_DialogButtonBox_ButtonsHaveIcons)
+        return 0;
+    return QProxyStyle::styleHint(hint, option, widget, data);
+}
+
 int InkStyle::pixelMetric(PixelMetric metric, const QStyleOption* option, const QWidget* widget) const
 {
     if (metric == PM_IndicatorWidth || metric == PM_IndicatorHeight)

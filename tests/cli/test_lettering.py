@@ -100,6 +100,24 @@ class Lettering(unittest.TestCase):
         for size in ("em_mm=30", "cap_height_mm=20", "x_height_mm=9", "width_mm=80"):
             self.composed(project(job()), "--set", size)
 
+    def test_both_sides_can_be_asked_for(self):
+        _, report = self.composed(project(job()), "--set", "width_mm=90", "--set", "other_mm=20")
+        self.assertEqual((report["width_mm"], report["height_mm"]), (90.0, 20.0))
+        _, report = self.composed(project(job(size={"by": "height", "value_mm": 55, "other_mm": 44})))
+        self.assertEqual((report["width_mm"], report["height_mm"]), (44.0, 55.0))
+        _, report = self.composed(project(job(size={"by": "height", "value_mm": 55, "other_mm": 44})), "--set", "height_mm=30")
+        self.assertNotEqual(report["width_mm"], 44.0) # asked for anew, it is in proportion
+
+    def test_a_piece_follows_the_shape_of_its_letter(self):
+        square = {"id": "m", "name": "Square", "outline": "M0 0L300 0L300 -300L0 -300Z", "advance": 300}
+        hung = {"motifs": [square], "pieces": [{"motif": "m", "letter": 4, "x_em": 0.6, "y_em": 1.1}]}
+        _, straight = self.composed(project(job(lettering=hung)))
+        for bends in (False, True):
+            shape = {"kind": "hill", "amount": 30, "bends": bends}
+            _, plain = self.composed(project(job(lettering={"blocks": [{"shape": shape}]})))
+            _, bent = self.composed(project(job(lettering=hung | {"blocks": [{"shape": shape}]})))
+            self.assertEqual(bent["pieces"] - plain["pieces"], straight["pieces"] - 1, bends)
+
     def test_choices_stay_with_their_letters(self):
         alternates = json.loads(run("alternates", "--font", LARKMALLOW, "--text", "y", "--report", "-").stdout)
         form = next(f for f in alternates["letters"][0]["alternates"] if f["name"] == "y.ss03")
@@ -119,7 +137,7 @@ class Lettering(unittest.TestCase):
     def test_bad_settings(self):
         place = self.written(project(job()))
         for setting in ("words", "words=", "wrods=Jar", "width_mm=", "width_mm=wide", "width_mm=12,5", "width_mm=-3", "width_mm=nan",
-                        "width_mm=1e300", "height_mm=0", "=", "", "words=\ufdd0"):
+                        "width_mm=1e300", "height_mm=0", "other_mm=0", "other_mm=", "other_mm=1e9", "=", "", "words=\ufdd0"):
             with self.subTest(setting=setting):
                 self.refused("compose", place, "--out", "-", "--set", setting)
 

@@ -1,11 +1,6 @@
 // Whole sittings at the Compose station, by keyboard and by mouse.
-#include "tests/support/gui.h"
-#include "ui/compose/compose_page.h"
-#include "ui/compose/lettering_panel.h"
-#include "ui/compose/lettering_view.h"
-#include "ui/compose/motif_tray.h"
+#include "tests/support/sitting.h"
 #include "ui/compose/svg_outlines.h"
-#include "ui/compose/try_on_strip.h"
 #include "ui/job_menu.h"
 
 #include <QCheckBox>
@@ -21,60 +16,8 @@
 
 using namespace ink;
 using namespace ink::ui;
-
-namespace {
-
-Job larkmallow(const char* words = "Fennmoor Honey")
-{
-    Job job;
-    job.words = words;
-    job.size = {SizeBy::Width, 300.0};
-    job.font.path = test::demoFont("Larkmallow.ttf").string();
-    return job;
-}
-
-/// The window at the station, at rest.
-struct Sitting : test::WindowFixture
-{
-    explicit Sitting(Job job = larkmallow(), double text_scale = 1.0)
-        : WindowFixture(std::move(job), text_scale, false)
-    {
-        window->openStation(MainWindow::Compose);
-        rest();
-    }
-    ComposePage& page() { return window->composePage(); }
-    LetteringView& view() { return page().view(); }
-    TryOnStrip& strip() { return page().strip(); }
-    const Job& job() { return window->jobModel().job(); }
-    const Setting& setting() { return page().composed()->setting; }
-    QString file(const char* name) { return QString::fromStdString((folder.path() / name).string()); }
-    void key(int k, Qt::KeyboardModifiers modifiers = Qt::NoModifier)
-    {
-        QWidget* target = QApplication::focusWidget();
-        QTest::keyClick(target ? target : &view(), static_cast<Qt::Key>(k), modifiers);
-    }
-    void click(const char* name)
-    {
-        auto* button = find<QAbstractButton>(name);
-        QVERIFY2(button->isEnabled(), name);
-        QTest::mouseClick(button, Qt::LeftButton);
-        rest();
-    }
-    void press(QPointF from, QPointF to)
-    {
-        QTest::mousePress(&view(), Qt::LeftButton, {}, from.toPoint());
-        for (int step = 1; step <= 6; ++step) {
-            const QPointF at = from + (to - from) * step / 6.0;
-            QMouseEvent move(QEvent::MouseMove, at, view().mapToGlobal(at), Qt::NoButton, Qt::LeftButton, {});
-            QApplication::sendEvent(&view(), &move);
-            QTest::qWait(5);
-        }
-        QTest::mouseRelease(&view(), Qt::LeftButton, {}, to.toPoint());
-        rest();
-    }
-};
-
-} // namespace
+using test::larkmallow;
+using test::Sitting;
 
 class TestCompose : public QObject
 {
@@ -86,10 +29,6 @@ private slots:
     void caretAndSelectionGoAsInAnyEditor();
     void theClipboardHoldsWords();
     void triesAreWornTakenOffAndLeft();
-    void stepsAreTenthsOfAMillimetreAndHalfDegrees();
-    void figuresBesideTheWordsDoTheSame();
-    void blocksSnapAndSayTheirDistance();
-    void theHandleBendsTheWords();
     void dressingsAreChoicesThatUndoAsOne();
     void lettersInAnotherFont();
     void aCorrectionIsKeptWithTheFont();
@@ -104,9 +43,6 @@ private slots:
     void emptyWordsSayWhatToDo();
     void askingForAnotherMeasureKeepsTheSize();
     void piecesAreTriedKeptAndTakenOff();
-    void guidesArePulledFromTheRulersAndDrawn();
-    void lettersGoIntoTheTrayWithTheirRights();
-    void linesAndBlocksHaveFiguresOfTheirOwn();
     void motifsAreSortedTypedIntoTheLineAndUndone();
 };
 
@@ -312,117 +248,6 @@ void TestCompose::triesAreWornTakenOffAndLeft()
     s.view().setCaret(9);
     s.rest();
     QVERIFY(strip.tries().size() <= 1);
-}
-
-void TestCompose::stepsAreTenthsOfAMillimetreAndHalfDegrees()
-{
-    Sitting s;
-    s.view().setFocus();
-    s.view().setCaret(3);
-    const double em = s.page().composed()->design.em_mm;
-    s.key(Qt::Key_Up, Qt::AltModifier);
-    s.key(Qt::Key_Right, Qt::AltModifier);
-    s.key(Qt::Key_Right, Qt::AltModifier | Qt::ShiftModifier);
-    s.key(Qt::Key_Left, Qt::AltModifier | Qt::ControlModifier);
-    s.key(Qt::Key_Period, Qt::AltModifier);
-    const auto& letter = s.job().lettering.letter(2);
-    QVERIFY(std::abs(letter.dy_em * em - 0.1) < 1e-6);
-    QVERIFY(std::abs(letter.dx_em * em - 1.1) < 1e-6);
-    QCOMPARE(letter.turn_deg, 0.5);
-    QVERIFY(std::abs(letter.before_em * em - 0.1) < 1e-6);
-    s.key(Qt::Key_Up, Qt::AltModifier | Qt::ControlModifier);
-    QVERIFY(std::abs(s.job().lettering.letter(2).size - 1.01) < 1e-9);
-    s.key(Qt::Key_0, Qt::AltModifier);
-    QVERIFY(s.job().lettering.letters.empty());
-    s.rest();
-}
-
-void TestCompose::figuresBesideTheWordsDoTheSame()
-{
-    Sitting s;
-    s.view().setCaret(3);
-    s.rest();
-    auto* turn = s.find<QDoubleSpinBox>("letterTurn");
-    turn->setValue(12.5);
-    s.find<QDoubleSpinBox>("letterDx")->setValue(2.0);
-    s.rest();
-    QCOMPARE(s.job().lettering.letter(2).turn_deg, 12.5);
-    const double em = s.page().composed()->mm_per_u * 1000.0;
-    QVERIFY(std::abs(s.job().lettering.letter(2).dx_em * em - 2.0) < 0.05);
-    s.click("letterReset");
-    QVERIFY(s.job().lettering.letters.empty());
-    s.window->jobModel().setUnit(LengthUnit::Inch);
-    s.rest();
-    QVERIFY(s.find<QDoubleSpinBox>("letterDx")->suffix().contains(QStringLiteral("in")));
-}
-
-void TestCompose::blocksSnapAndSayTheirDistance()
-{
-    Sitting s(larkmallow("Honey\n\nJar"));
-    QCOMPARE(s.setting().blocks.size(), std::size_t(2));
-    // The grip stands left of the block's ink; it is found by looking for the hand that moves.
-    QPointF handle;
-    const QPointF near = s.view().placeOf(7);
-    for (int dx = 4; dx < 120 && handle.isNull(); ++dx)
-        for (int dy = -40; dy < 60; dy += 4) {
-            const QPointF at = near + QPointF(-dx, dy);
-            QMouseEvent move(QEvent::MouseMove, at, s.view().mapToGlobal(at), Qt::NoButton, Qt::NoButton, {});
-            QApplication::sendEvent(&s.view(), &move);
-            if (s.view().cursor().shape() == Qt::SizeAllCursor) {
-                handle = at;
-                break;
-            }
-        }
-    QVERIFY(!handle.isNull());
-    const double left = s.setting().blocks[0].ink.x0;
-    s.press(handle, handle + QPointF(90, 25));
-    QVERIFY(s.job().lettering.block(1).dx_em > 0.1);
-    QVERIFY(s.job().lettering.block(1).dy_em < 0.0);
-    s.window->jobModel().undoStack().undo();
-    s.rest();
-    QCOMPARE(s.job(), [&] {
-        Job j = larkmallow("Honey\n\nJar");
-        return j;
-    }());
-    // A hand that is nearly there is drawn to the edge.
-    s.press(handle, handle + QPointF(5, 40));
-    QVERIFY(std::abs(s.setting().blocks[1].ink.x0 - left) < 1e-6);
-}
-
-void TestCompose::theHandleBendsTheWords()
-{
-    Sitting s;
-    s.click("shape_hill");
-    const double before = s.job().lettering.block(0).shape.amount;
-    auto* amount = s.find<QDoubleSpinBox>("shapeAmount");
-    QVERIFY(amount->isVisible());
-    QCOMPARE(amount->value(), before);
-    amount->setValue(30.0);
-    s.rest();
-    QCOMPARE(s.job().lettering.block(0).shape.amount, 30.0);
-    const double high = s.page().composed()->design.figures_mm.box.height();
-    s.click("shapeBends");
-    QVERIFY(!s.job().lettering.block(0).shape.bends);
-    s.click("shape_none");
-    QVERIFY(s.page().composed()->design.figures_mm.box.height() < high);
-    QVERIFY(!amount->isVisible());
-    s.click("shape_circle");
-    QVERIFY(s.find<QDoubleSpinBox>("shapeStart")->isVisible());
-    // Free corners have figures as well: the upper right one is the third.
-    auto* up = s.find<QDoubleSpinBox>("corner5");
-    QVERIFY(!up->isVisible());
-    s.click("shape_corners");
-    QVERIFY(up->isVisible());
-    up->setValue(40.0);
-    s.rest();
-    QCOMPARE(s.job().lettering.block(0).shape.corners[2], (Point{0.0, 0.4}));
-    up->setValue(-300.0); // below the lower one: the words would be turned over
-    s.rest();
-    QCOMPARE(s.job().lettering.block(0).shape.corners[2], (Point{0.0, 0.4}));
-    QCOMPARE(up->value(), 40.0);
-    s.click("shape_circle");
-    s.click("shapeInside");
-    QCOMPARE(s.job().lettering.block(0).shape.start_deg, 180.0);
 }
 
 void TestCompose::dressingsAreChoicesThatUndoAsOne()
@@ -817,99 +642,6 @@ void TestCompose::piecesAreTriedKeptAndTakenOff()
     s.rest();
     QVERIFY(s.job().lettering.letter(5).worn);
     QCOMPARE(s.job().lettering.pieces.size(), std::size_t(1));
-}
-
-void TestCompose::guidesArePulledFromTheRulersAndDrawn()
-{
-    Sitting s(larkmallow("Honey\n\nJar"));
-    auto& view = s.view();
-    const QPointF middle = view.rect().center();
-    s.press({4, middle.y()}, {middle.x() + 60, middle.y()});
-    QCOMPARE(s.job().lettering.guides.size(), std::size_t(1));
-    QVERIFY(s.job().lettering.guides[0].is_upright);
-    auto* at = s.find<QDoubleSpinBox>("guideAt");
-    QVERIFY(at->isVisible());
-    // The figure is the ruler's; a figure that is typed moves the guide there.
-    at->setValue(100.0);
-    s.rest();
-    QVERIFY(std::abs(*view.guideFigure() - 100.0) < 0.051);
-    const auto& composed = *s.page().composed();
-    QVERIFY(std::abs(composed.to_mm.map({s.job().lettering.guides[0].at_em * kU_per_em, 0}).x -
-                     composed.to_mm.map({composed.setting.ink.x0, 0}).x - 100.0) < 0.051);
-    // Guides change nothing that is cut.
-    QCOMPARE(s.page().composed()->design.figures_mm.box.width(), 300.0);
-    // By keyboard, on the baseline.
-    view.setCaret(2);
-    auto* level = s.find<QPushButton>("guideLevel");
-    level->setFocus();
-    s.key(Qt::Key_Space);
-    s.rest();
-    QCOMPARE(s.job().lettering.guides.size(), std::size_t(2));
-    QCOMPARE(s.job().lettering.guides[1].at_em, 0.0);
-    s.click("guideRemove");
-    QCOMPARE(s.job().lettering.guides.size(), std::size_t(1));
-    s.window->jobModel().undoStack().undo();
-    QCOMPARE(s.job().lettering.guides.size(), std::size_t(2));
-    // Pulled back to the ruler, it is gone.
-    s.press({middle.x(), 4}, {middle.x(), middle.y() + 90});
-    QCOMPARE(s.job().lettering.guides.size(), std::size_t(3));
-    s.press({view.width() - 30.0, middle.y() + 90}, {view.width() - 30.0, 3});
-    QCOMPARE(s.job().lettering.guides.size(), std::size_t(2));
-}
-
-void TestCompose::lettersGoIntoTheTrayWithTheirRights()
-{
-    Sitting s;
-    s.view().setCaret(9);
-    s.view().setCaret(14, true);
-    s.click("letterToTray");
-    s.rest();
-    const auto& motifs = s.page().tray().motifs();
-    QCOMPARE(motifs.size(), std::size_t(1));
-    QCOMPARE(motifs[0].name, std::string("Honey"));
-    QVERIFY(!motifs[0].font_sha256.empty());
-    QVERIFY2(motifs[0].rights.starts_with("May sell"), motifs[0].rights.c_str());
-    const auto drawing = s.page().tray().drawing(motifs[0].id);
-    QVERIFY(drawing);
-    QCOMPARE(drawing->rights, motifs[0].rights);
-    // What was taken is what stands there.
-    const auto& letters = s.setting().letters;
-    Box ink;
-    for (const auto& letter : letters)
-        if (letter.first >= 9)
-            ink.add(letter.ink);
-    QVERIFY(std::abs(bounds(*drawing->outline).width() - ink.width()) < 0.5);
-    s.view().choosePiece({});
-    s.view().setCaret(14);
-    s.click("tabTray");
-    s.find<QListWidget>("motifList")->setCurrentRow(0);
-    s.click("motifIntoLine");
-    QCOMPARE(s.job().lettering.motifs.begin()->second.rights, motifs[0].rights);
-}
-
-void TestCompose::linesAndBlocksHaveFiguresOfTheirOwn()
-{
-    Sitting s(larkmallow("Honey\nJar\n\nSupper"));
-    const auto gap = [&] { return s.setting().lines[0].baseline - s.setting().lines[1].baseline; };
-    const double before = gap();
-    s.view().setCaret(2);
-    s.find<QDoubleSpinBox>("lineGap")->setValue(150.0);
-    s.rest();
-    QVERIFY(std::abs(gap() / before - 1.5) < 1e-9);
-    s.view().setCaret(12); // in the other block
-    const double width = s.setting().blocks[1].ink.width();
-    QCOMPARE(s.find<QDoubleSpinBox>("lineGap")->value(), 100.0);
-    s.find<QDoubleSpinBox>("blockStretch")->setValue(120.0);
-    s.rest();
-    QVERIFY(std::abs(s.setting().blocks[1].ink.width() / width - 1.2) < 1e-6);
-    s.window->jobModel().undoStack().undo();
-    s.rest();
-    s.find<QDoubleSpinBox>("blockSize")->setValue(50.0);
-    s.rest();
-    QVERIFY(std::abs(s.setting().blocks[1].ink.width() / width - 0.5) < 1e-6);
-    QCOMPARE(s.job().lettering.block(0).size, 1.0);
-    s.window->jobModel().undoStack().undo();
-    QCOMPARE(s.job().lettering.block(1).size, 1.0);
 }
 
 void TestCompose::motifsAreSortedTypedIntoTheLineAndUndone()

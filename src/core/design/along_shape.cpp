@@ -13,6 +13,11 @@ namespace {
 /// Side profiles follow the curves within this, in u: 0.001 mm at an em of 50 mm.
 constexpr double kProfileTolerance_u = 0.02;
 
+Point middleOf(const Box& box)
+{
+    return {(box.x0 + box.x1) / 2, (box.y0 + box.y1) / 2};
+}
+
 Affine linearPart(const Affine& by)
 {
     return {by.a, by.b, by.c, by.d, 0, 0};
@@ -139,10 +144,20 @@ std::optional<AlongShape> bending(const Setting& setting, const PlacedOutline& p
     return block ? std::optional(AlongShape(*block)) : std::nullopt;
 }
 
+// What bends goes with the hand at its middle: its edges bend on the way.
 Point straightMove(const Setting& setting, const SetLetter& letter, Point by)
 {
     const auto* block = shapedBlock(setting, letter.block);
-    return block ? AlongShape(*block).straightMove(letter.foot(), letter.foot(), by) : by;
+    return block ? AlongShape(*block).straightMove(letter.foot(), middleOf(letter.ink), by) : by;
+}
+
+Point straightMove(const Setting& setting, const SetLetter& letter, const PlacedOutline& hung, Point by)
+{
+    const auto* block = shapedBlock(setting, letter.block);
+    if (!block || hung.glyphs.empty())
+        return by;
+    const auto& glyph = hung.glyphs.front();
+    return AlongShape(*block).straightMove(letter.foot(), middleOf(bounds(*glyph.paths)) + glyph.at, by);
 }
 
 Point offsetFrom(const Setting& setting, const SetLetter& letter, Point place)
@@ -151,7 +166,7 @@ Point offsetFrom(const Setting& setting, const SetLetter& letter, Point place)
     const Point foot = !block               ? letter.foot()
                        : block->shape.bends ? AlongShape(*block).map(letter.foot())
                                             : AlongShape(*block).placeOf(letter.foot()).map(letter.foot());
-    return straightMove(setting, letter, place - foot);
+    return block ? AlongShape(*block).straightMove(letter.foot(), letter.foot(), place - foot) : place - foot;
 }
 
 namespace detail {

@@ -49,8 +49,9 @@ PlacedPaths asItStands(const Setting& setting, const Owner& owner, const PlacedP
     return shape ? shape->bentChords(glyph, tolerance_u) : glyph;
 }
 
-/// The straight move of what hangs on a letter, or of the letter itself, that comes to `by` on the paper.
+/// The straight move, of a letter or of a piece that hangs on it, that comes to `by` on the paper.
 Point straightMove(const Setting& setting, const SetLetter& letter, Point by);
+Point straightMove(const Setting& setting, const SetLetter& letter, const PlacedOutline& hung, Point by);
 
 /// Where a piece has to hang, counted from the letter's foot, to come to `place` on the paper.
 Point offsetFrom(const Setting& setting, const SetLetter& letter, Point place);

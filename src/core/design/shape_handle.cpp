@@ -87,8 +87,9 @@ WordShape pulled(const SetBlock& block, const WordShape& before, std::size_t han
     case ShapeKind::Mirror:
         return before;
     }
-    shape.amount = std::round(sensible(shape).amount);
-    return sensible(shape);
+    shape = sensible(shape);
+    shape.amount = std::round(shape.amount); // the limits are whole numbers
+    return shape;
 }
 
 } // namespace ink

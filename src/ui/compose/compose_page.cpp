@@ -183,7 +183,7 @@ ComposePage::ComposePage(JobModel& job, LetteringService& lettering,
             m_view->choosePiece(m_job.job().lettering.pieces.size() - 1);
     });
     connect(m_tray, &MotifTray::tailWanted, this, [this](qlonglong id) {
-        const auto block = m_lettering_panel->block();
+        const auto block = m_view->block();
         placeMotif(id, [block](Job& changed, const std::string& motif) {
             if (changed.lettering.blocks.size() <= block)
                 changed.lettering.blocks.resize(block + 1);

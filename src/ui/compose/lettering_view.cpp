@@ -101,8 +101,13 @@ Point LetteringView::letterMove(const ComposedDesign& in, std::size_t letter, Po
 
 Point LetteringView::pieceMove(const ComposedDesign& in, std::size_t piece, Point by_mm) const
 {
+    Point by = in.moveInU(by_mm);
     const auto& hung_on = m_job.job().lettering.pieces[piece].letter;
-    return hung_on ? letterMove(in, *hung_on, by_mm) : in.moveInU(by_mm) * (1.0 / kU_per_em);
+    const auto* letter = hung_on ? in.setting.letterAt(*hung_on) : nullptr;
+    const auto placed = std::ranges::find(in.setting.pieces, std::optional(piece), &PlacedOutline::piece);
+    if (letter && placed != in.setting.pieces.end())
+        by = straightMove(in.setting, *letter, *placed, by);
+    return by * (1.0 / kU_per_em);
 }
 
 double LetteringView::emMm() const
@@ -185,6 +190,12 @@ std::vector<std::size_t> LetteringView::letters() const
             add(m_caret);
     }
     return chosen;
+}
+
+std::size_t LetteringView::block() const
+{
+    const auto blocks = blocksOf(m_words);
+    return blocks.empty() ? 0 : blocks[std::min(m_caret, blocks.size() - 1)];
 }
 
 void LetteringView::setCaret(std::size_t caret, bool extends)

@@ -31,6 +31,8 @@ public:
     /// Characters of the words: where the caret stands, and the other end of the selection.
     std::size_t caret() const { return m_caret; }
     std::size_t anchor() const { return m_anchor; }
+    /// The block that the caret is in.
+    std::size_t block() const;
     void setCaret(std::size_t caret, bool extends = false);
     bool hasSelection() const { return m_caret != m_anchor; }
     std::pair<std::size_t, std::size_t> selection() const;

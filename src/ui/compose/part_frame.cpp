@@ -7,7 +7,7 @@
 namespace ink::ui {
 namespace {
 
-constexpr double kStep_mm = 0.5;
+constexpr double kFrameStep_mm = 0.5;
 constexpr double kLeastSide_mm = 0.5;
 
 } // namespace
@@ -17,16 +17,16 @@ bool PartFrame::moveBy(const QKeyEvent& event)
     QPointF by;
     switch (event.key()) {
     case Qt::Key_Left:
-        by.setX(-kStep_mm);
+        by.setX(-kFrameStep_mm);
         break;
     case Qt::Key_Right:
-        by.setX(kStep_mm);
+        by.setX(kFrameStep_mm);
         break;
     case Qt::Key_Up:
-        by.setY(-kStep_mm);
+        by.setY(-kFrameStep_mm);
         break;
     case Qt::Key_Down:
-        by.setY(kStep_mm);
+        by.setY(kFrameStep_mm);
         break;
     default:
         return false;

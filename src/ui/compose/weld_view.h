@@ -42,6 +42,10 @@ public:
     void setZoom(double zoom);
     void zoomToFit();
     QString message() const { return m_message; }
+    double pixelsPerMm() const;
+    /// mm with y downwards, as the shape is painted.
+    QPointF toScreen(QPointF mm) const;
+    QPointF toMm(QPointF screen) const;
 
     QSize sizeHint() const override { return {760, 560}; }
 
@@ -52,11 +56,7 @@ signals:
 protected:
     /// What lies over the welded words, in a subclass; the painter is clipped to the paper.
     virtual void paintOver(QPainter&) {}
-    double pixelsPerMm() const;
     QRectF paperArea() const;
-    /// mm with y downwards, as the shape is painted.
-    QPointF toScreen(QPointF mm) const;
-    QPointF toMm(QPointF screen) const;
     const Theme& theme() const { return m_theme; }
     LengthUnit unit() const { return m_unit; }
     bool hasDesign() const { return m_design != nullptr; }

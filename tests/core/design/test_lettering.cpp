@@ -1,41 +1,17 @@
-#include "core/design/composed_design.h"
 #include "core/design/try_on.h"
 #include "core/geometry/nesting.h"
 #include "core/geometry/weld_cache.h"
-#include "tests/support/environment.h"
+#include "tests/support/lettering.h"
 
 #include <cmath>
 #include <numbers>
 
 using namespace ink;
+using test::composed;
+using test::demoLetters;
+using test::jobOf;
 
 namespace {
-
-FindLetters demoLetters()
-{
-    return [](const FontRef& font) -> Result<std::shared_ptr<const LetterSource>> {
-        const auto face = FontFace::open(font.path, {font.face, font.instance});
-        if (!face)
-            return fail(face.error());
-        return lettersOf(*face);
-    };
-}
-
-Job jobOf(const char* words, const char* font = "Larkmallow.ttf")
-{
-    Job job;
-    job.words = words;
-    job.font.path = test::demoFont(font).string();
-    return job;
-}
-
-ComposedDesign composed(const Job& job)
-{
-    auto design = composeDesign(job, demoLetters());
-    if (!design)
-        qFatal("%s", design.error().message().c_str());
-    return std::move(*design);
-}
 
 /// In mm, where the letter's ink lies.
 Box inkOf(const ComposedDesign& design, std::size_t character)
@@ -330,9 +306,7 @@ void TestLettering::motifsStandInTheLineAndBesideLetters()
                     "a",
                     "GatepostPlain.ttf");
     job.size = {SizeBy::Em, 20.0};
-    const Paths square{{{Segment::line({0, 0}, {500, 0}), Segment::line({500, 0}, {500, 500}),
-                         Segment::line({500, 500}, {0, 500}), Segment::line({0, 500}, {0, 0})}}};
-    job.lettering.motifs["m"] = {"Square", std::make_shared<const Paths>(square), 600.0, {}, {}, {}};
+    job.lettering.motifs["m"] = test::motifDrawing("Square", test::rectangle(500, 500), 600.0);
     job.lettering.letters[1].motif = "m";
     auto design = composed(job);
     QCOMPARE(design.setting.letters.size(), std::size_t(3));
@@ -358,9 +332,7 @@ void TestLettering::motifsStandInTheLineAndBesideLetters()
 void TestLettering::aTailSuitsTheWidthOfTheWords()
 {
     Job job = jobOf("Honey");
-    const Paths bar{{{Segment::line({0, 0}, {2000, 0}), Segment::line({2000, 0}, {2000, 80}),
-                      Segment::line({2000, 80}, {0, 80}), Segment::line({0, 80}, {0, 0})}}};
-    job.lettering.motifs["t"] = {"Tail", std::make_shared<const Paths>(bar), 2000.0, {}, {}, {}};
+    job.lettering.motifs["t"] = test::motifDrawing("Tail", test::rectangle(2000, 80), 2000.0);
     job.lettering.blocks.resize(1);
     job.lettering.blocks[0].has_tail = true;
     job.lettering.blocks[0].tail_motif = "t";

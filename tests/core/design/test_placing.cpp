@@ -1,9 +1,8 @@
 // What is drawn to what while a hand drags it, and pieces that grow on letters.
-#include "core/design/composed_design.h"
 #include "core/design/shape_handle.h"
 #include "core/design/snapping.h"
 #include "core/design/try_on.h"
-#include "tests/support/environment.h"
+#include "tests/support/lettering.h"
 
 #include <sstream>
 
@@ -13,10 +12,8 @@ namespace {
 
 Job jobOf(const char* words, const char* font = "Larkmallow.ttf")
 {
-    Job job;
-    job.words = words;
+    Job job = test::jobOf(words, font);
     job.size = {SizeBy::Width, 240.0};
-    job.font.path = test::demoFont(font).string();
     return job;
 }
 
@@ -58,11 +55,7 @@ TryOnRequest requestFor(const Job& job, std::size_t character)
 
 PlacedPaths square(double x0, double y0, double side)
 {
-    return {std::make_shared<const Paths>(
-                Paths{{{Segment::line({0, 0}, {side, 0}), Segment::line({side, 0}, {side, side}),
-                        Segment::line({side, side}, {0, side}), Segment::line({0, side}, {0, 0})}}}),
-            {x0, y0},
-            0};
+    return {std::make_shared<const Paths>(test::rectangle(side, side)), {x0, y0}, 0};
 }
 
 } // namespace
