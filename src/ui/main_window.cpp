@@ -16,6 +16,7 @@
 #include "ui/station_rail.h"
 #include "ui/text.h"
 #include "ui/widgets/message_line.h"
+#include "ui/widgets/wheel_scrolls.h"
 
 #include <QClipboard>
 #include <QCloseEvent>
@@ -148,6 +149,7 @@ MainWindow::MainWindow(Job job, const std::filesystem::path& folder, const Theme
       m_shelf(folder / "shelf", font_folder, RightsStore(folder / "rights"), m_job.undoStack()),
       m_fonts(m_job, m_fits, m_rights), m_feed(m_catalogue, m_fonts)
 {
+    qApp->installEventFilter(new WheelScrolls(this));
     setObjectName(QStringLiteral("mainWindow"));
     setWindowTitle(QStringLiteral("Under Ink"));
     setAcceptDrops(true);

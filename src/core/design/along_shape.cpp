@@ -33,8 +33,9 @@ Point solved(const Affine& linear, Point by)
             (by.y * linear.a - by.x * linear.b) / determinant};
 }
 
-/// The gap between two straight letters where they will stand, seen along the line between them.
-std::optional<double> gapAlong(const SetLetter& left, const SetLetter& right, const AlongShape& shape)
+/// The gap between two straight letters where they will stand, seen along the line between them, and its
+/// place there.
+std::optional<SideGap> gapAlong(const SetLetter& left, const SetLetter& right, const AlongShape& shape)
 {
     const Affine a = shape.placeOf(left.foot()), b = shape.placeOf(right.foot());
     Point along = Point{a.a, a.b} + Point{b.a, b.b};
@@ -51,8 +52,10 @@ std::optional<double> gapAlong(const SetLetter& left, const SetLetter& right, co
               e.y};
         return SideProfile(transformed(bodyOf(*letter.glyphs.front().paths), by), kProfileTolerance_u);
     };
-    const auto gap = sideGap(profile(left, a), profile(right, b), {0, 0});
-    return gap ? std::optional(gap->distance) : std::nullopt;
+    auto gap = sideGap(profile(left, a), profile(right, b), {0, 0});
+    if (gap)
+        gap->at = {along.x * gap->at.x - along.y * gap->at.y, along.y * gap->at.x + along.x * gap->at.y};
+    return gap;
 }
 
 } // namespace
@@ -198,16 +201,30 @@ double closeUpAlongShape(std::span<SetLetter> letters, std::span<ClosePair> pair
             continue;
         for (; next < pair.right; ++next)
             moveLetter(letters[next], {shift, 0.0});
-        const double moved = std::min(0.0, pair.moved - (*gap + depth));
+        const double missing = gap->distance + depth;
+        const double moved = std::min(0.0, pair.moved - missing);
         largest = std::max(largest, std::abs(moved - pair.moved));
         shift += moved - pair.moved;
         pair.moved = moved;
-        if (*gap + depth <= 0.0 || moved < 0.0)
+        if (missing <= 0.0 || moved < 0.0)
             pair.state = ClosePair::State::Joins;
     }
     for (; next < letters.size(); ++next)
         moveLetter(letters[next], {shift, 0.0});
     return largest;
+}
+
+void meetAlongShape(std::span<const SetLetter> letters, std::span<ClosePair> pairs, const AlongShape& shape,
+                    bool was_closed_up)
+{
+    for (auto& pair : pairs) {
+        if (!letters[pair.left].hasInk() || !letters[pair.right].hasInk())
+            continue;
+        const auto gap = gapAlong(letters[pair.left], letters[pair.right], shape);
+        pair.at = gap ? gap->at : shape.placeOf(letters[pair.left].foot()).map(pair.at);
+        if (gap && !was_closed_up && pair.state != ClosePair::State::LeftAsDrawn)
+            pair.state = gap->distance <= 0.0 ? ClosePair::State::Joins : ClosePair::State::Apart;
+    }
 }
 
 } // namespace detail

@@ -65,6 +65,10 @@ void keepAlong(SetLetter& letter, const AlongShape& shape);
 /// settles.
 double closeUpAlongShape(std::span<SetLetter> letters, std::span<ClosePair> pairs, const SetBlock& block,
                          double depth);
+/// Where the pairs of a line of straight letters meet once they are kept along the shape, and, where nothing
+/// was closed up, whether they do.
+void meetAlongShape(std::span<const SetLetter> letters, std::span<ClosePair> pairs, const AlongShape& shape,
+                    bool was_closed_up);
 
 } // namespace detail
 } // namespace ink

@@ -1,5 +1,6 @@
 #include "core/design/composed_design.h"
 
+#include "core/design/along_shape.h"
 #include "core/geometry/bend.h"
 #include "core/geometry/nesting.h"
 #include "core/geometry/reduce.h"
@@ -136,6 +137,12 @@ Result<PlacedPaths> bentBlock(const std::vector<PlacedPaths>& glyphs, const SetB
 
 } // namespace
 
+Point ComposedDesign::placeOf(const ClosePair& pair) const
+{
+    const auto& left = setting.letters[pair.left];
+    return bending(setting, left) ? placed(left.block, pair.at) : to_mm.map(pair.at);
+}
+
 Point ComposedDesign::placed(std::size_t number, Point straight_u) const
 {
     for (const auto& block : setting.blocks)
@@ -223,7 +230,7 @@ void writeReport(std::ostream& out, const ComposedDesign& composed, bool with_me
     for (const auto& pair : composed.setting.pairs) {
         static constexpr std::string_view kStates[] = {"joins", "apart", "no_common_height", "left_as_drawn"};
         const auto& left = composed.setting.letters[pair.left];
-        const Point at = composed.placed(left.block, pair.at);
+        const Point at = composed.placeOf(pair);
         pairs.push_back({{"left", left.first},
                          {"right", composed.setting.letters[pair.right].first},
                          {"state", kStates[static_cast<int>(pair.state)]},

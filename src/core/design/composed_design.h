@@ -22,6 +22,8 @@ struct ComposedDesign
     Point moveInU(Point by_mm) const { return {by_mm.x / to_mm.a, by_mm.y / to_mm.d}; }
     /// A place on the design, in u of the setting as it stands.
     Point inU(Point mm) const { return moveInU({mm.x - to_mm.e, mm.y - to_mm.f}); }
+    /// Where two letters meet, in the design.
+    Point placeOf(const ClosePair& pair) const;
     /// Where a point of the straight block comes to stand in the design, shape and all.
     Point placed(std::size_t block, Point straight_u) const;
 };

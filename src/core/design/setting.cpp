@@ -425,7 +425,9 @@ private:
             closeUpAlong(*lines, placed);
             const AlongShape shape(placed);
             placed.ink = {};
+            const bool was_closed_up = m_job.lettering.close_up.depth_mm && m_request.mm_per_u > 0.0;
             for (auto& line : *lines) {
+                meetAlongShape(line.letters, line.pairs, shape, was_closed_up);
                 for (auto& letter : line.letters)
                     keepAlong(letter, shape);
                 placed.ink.add(line.ink());

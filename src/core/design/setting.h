@@ -69,7 +69,7 @@ struct ClosePair
     double moved = 0.0;
     enum class State { Joins, Apart, NoCommonHeight, LeftAsDrawn };
     State state = State::Apart;
-    /// Where they meet first, in u.
+    /// Where they meet first, in u: straight as the letters, or where letters kept along a shape stand.
     Point at;
 };
 

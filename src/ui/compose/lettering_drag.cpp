@@ -386,6 +386,8 @@ void LetteringView::mouseReleaseEvent(QMouseEvent* event)
         dropGuide(event->position());
     if (m_drag == Drag::Part && m_has_moved)
         takePart();
+    if (m_drag == Drag::Size || m_drag == Drag::Width)
+        stopFollowing();
     m_drag = Drag::None;
     m_note.clear();
     m_snap_lines.clear();

@@ -76,6 +76,7 @@ void LetteringView::showComposed(std::shared_ptr<const ComposedDesign> composed)
 {
     m_composed = std::move(composed);
     findCarets();
+    holdView(m_drag != Drag::None);
     showDesign(std::shared_ptr<const Design>(m_composed, &m_composed->design));
 }
 
@@ -321,6 +322,22 @@ std::size_t LetteringView::caretNear(QPointF screen) const
     return character;
 }
 
+/// The words and the handles of their shapes.
+QRectF LetteringView::boxToShow() const
+{
+    QRectF box = WeldView::boxToShow();
+    if (m_composed)
+        for (const auto& block : m_composed->setting.blocks)
+            for (const Point handle : shapeHandles(block)) {
+                const Point mm = m_composed->placed(block.block, handle + block.origin);
+                box.setLeft(std::min(box.left(), mm.x));
+                box.setRight(std::max(box.right(), mm.x));
+                box.setTop(std::min(box.top(), -mm.y));
+                box.setBottom(std::max(box.bottom(), -mm.y));
+            }
+    return box;
+}
+
 void LetteringView::paintOver(QPainter& painter)
 {
     if (!m_composed)
@@ -344,8 +361,8 @@ void LetteringView::paintOver(QPainter& painter)
     // Where the letters of a closed-up line meet, and where they do not.
     if (m_job.job().lettering.close_up.depth_mm)
         for (const auto& pair : setting.pairs) {
-            const auto& left = setting.letters[pair.left];
-            const QPointF p = screenOf(left.block, pair.at);
+            const Point mm = m_composed->placeOf(pair);
+            const QPointF p = toScreen({mm.x, -mm.y});
             if (pair.state == ClosePair::State::Joins) {
                 painter.setPen(QPen(c.card, 1));
                 painter.setBrush(c.leaf);

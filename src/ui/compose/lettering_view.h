@@ -80,6 +80,7 @@ signals:
     void motifDropped(const QString& id, QPointF mm, std::optional<std::size_t> letter);
 
 protected:
+    QRectF boxToShow() const override;
     void paintOver(QPainter& painter) override;
     void mousePressEvent(QMouseEvent* event) override;
     void mouseMoveEvent(QMouseEvent* event) override;

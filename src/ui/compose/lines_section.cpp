@@ -82,7 +82,7 @@ LinesSection::LinesSection(JobModel& model, LetteringView& view, const Theme& th
 /// The other side of the finished size, where it is told otherwise than the proportions would have it.
 void LinesSection::buildProportions()
 {
-    m_proportions = new QCheckBox(tr("the whole keeps its proportions"), this);
+    m_proportions = new QCheckBox(tr("keeps its proportions"), this);
     m_proportions->setObjectName(QStringLiteral("keepsProportions"));
     m_other_side = lengthBox("otherSideFigure", tr("The other side of the finished size"), 99999.0);
     m_other_side->setMinimum(0.0);

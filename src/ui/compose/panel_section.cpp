@@ -15,7 +15,7 @@ PanelSection::PanelSection(JobModel& job, LetteringView& view, const Theme& them
 {
     m_column->setContentsMargins(0, 0, 0, 0);
     m_column->setSpacing(2 * kGrid);
-    connect(&m_job, &JobModel::changed, this, &PanelSection::showNow);
+    // The caret is told of after every change of the job as well.
     connect(&m_view, &LetteringView::caretMoved, this, &PanelSection::showNow);
 }
 
@@ -60,6 +60,7 @@ QLabel* PanelSection::softLabel(const QString& text, QWidget* buddy)
 {
     auto* label = new QLabel(text, this);
     label->setProperty("role", QStringLiteral("soft"));
+    label->setWordWrap(true); // large text
     label->setBuddy(buddy);
     return label;
 }
@@ -85,6 +86,7 @@ QDoubleSpinBox* PanelSection::figureBox(const char* name, const QString& spoken,
 QDoubleSpinBox* PanelSection::lengthBox(const char* name, const QString& spoken, double most)
 {
     auto* box = figureBox(name, spoken, 0.1, most, {});
+    box->setFixedWidth(m_theme.scaled(76)); // "1234.5 mm"
     m_lengths.push_back(box);
     return box;
 }

@@ -164,8 +164,10 @@ void ShapeSection::buildCorners()
     for (std::size_t i = 0; i < names.size(); ++i) {
         auto* label = new QLabel(names[i], m_corners);
         label->setProperty("role", QStringLiteral("soft"));
-        const int at = static_cast<int>(names.size() - 1 - i); // the upper ones first
-        grid->addWidget(label, at, 0);
+        // The upper ones first; large text has no room for a name beside two figures.
+        const bool is_large = m_theme.textScale() >= 1.4;
+        const int at = 2 * static_cast<int>(names.size() - 1 - i) + 1;
+        is_large ? grid->addWidget(label, at - 1, 0, 1, 3) : grid->addWidget(label, at, 0);
         for (const bool is_up : {false, true}) {
             const std::size_t n = 2 * i + (is_up ? 1 : 0);
             auto* box =

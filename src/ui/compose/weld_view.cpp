@@ -18,6 +18,10 @@
 namespace ink::ui {
 namespace {
 
+/// How far off the words their width and height are written; what sizes them stands between.
+constexpr int kWidthOff_px = 34;
+constexpr double kHeightOff_px = 22.0;
+
 constexpr int kRuler_px = 20; // at 100 % text
 constexpr double kMinZoom = 0.01;
 constexpr double kMaxZoom = 200.0;
@@ -64,7 +68,7 @@ void WeldView::showDesign(std::shared_ptr<const Design> design)
         tr("%1, %2, %3 wide, %4 high")
             .arg(counted(f.pieces, "piece", "pieces"), counted(f.middles, "middle", "middles"),
                  figureWithUnit(f.box.width(), m_unit), figureWithUnit(f.box.height(), m_unit)));
-    if (m_follows_fit)
+    if (m_follows_fit && !m_is_held)
         zoomToFit();
     keepInSight();
     update();
@@ -203,13 +207,15 @@ void WeldView::zoomToFit()
     const QRectF paper = paperArea();
     const double side = std::min<double>(m_theme.scaled(64), 0.16 * std::min(paper.width(), paper.height()));
     const QFontMetrics metrics(m_theme.text(TextSize::Small, true));
-    const double figure_px = metrics.horizontalAdvance(QStringLiteral("000.0 mm")) + 6.0 * kGrid;
-    const QRectF area = paper.adjusted(side, side, -std::max(1.5 * side, figure_px), -1.5 * side);
+    const double right = metrics.horizontalAdvance(QStringLiteral("000.0 mm")) + kHeightOff_px + kGrid;
+    const double below = m_theme.scaled(kWidthOff_px) + metrics.height() / 2.0 + kGrid;
+    const QRectF area =
+        paper.adjusted(side, side, -std::max(1.5 * side, right), -std::max(1.5 * side, below));
+    const QRectF box = boxToShow();
     m_zoom = 1.0;
-    const double fit =
-        std::min(area.width() / m_box_mm.width(), area.height() / m_box_mm.height()) / pixelsPerMm();
+    const double fit = std::min(area.width() / box.width(), area.height() / box.height()) / pixelsPerMm();
     m_zoom = std::clamp(fit, kMinZoom, kMaxZoom);
-    m_centre_mm = m_box_mm.center() + (paper.center() - area.center()) / pixelsPerMm();
+    m_centre_mm = box.center() + (paper.center() - area.center()) / pixelsPerMm();
     update();
     emit zoomChanged(m_zoom);
 }
@@ -341,7 +347,7 @@ void WeldView::paintDimensions(QPainter& painter) const
     painter.setPen(QPen(c.soft_ink, 1));
 
     const QString width = figureWithUnit(m_box_mm.width(), m_unit);
-    const double y = low_left.y() + m_theme.scaled(34);
+    const double y = low_left.y() + m_theme.scaled(kWidthOff_px);
     const double text_w = metrics.horizontalAdvance(width) + 16.0;
     const double middle_x = (low_left.x() + low_right.x()) / 2;
     painter.drawLine(QPointF(low_left.x(), y - 5), QPointF(low_left.x(), y + 5));
@@ -352,7 +358,7 @@ void WeldView::paintDimensions(QPainter& painter) const
     painter.drawText(QRectF(middle_x - text_w, y - 24, 2 * text_w, 48), Qt::AlignCenter, width);
 
     const QString height = figureWithUnit(m_box_mm.height(), m_unit);
-    const double x = top_right.x() + metrics.horizontalAdvance(height) / 2.0 + 2 * kGrid;
+    const double x = top_right.x() + metrics.horizontalAdvance(height) / 2.0 + kHeightOff_px;
     const double middle_y = (top_right.y() + low_right.y()) / 2;
     const double gap = metrics.height() / 2.0 + 4;
     painter.setPen(QPen(c.soft_ink, 1));

@@ -56,6 +56,12 @@ signals:
 protected:
     /// What lies over the welded words, in a subclass; the painter is clipped to the paper.
     virtual void paintOver(QPainter&) {}
+    /// A hand is on the words: the view does not follow what they come to. One that sized them leaves it
+    /// where it is.
+    void holdView(bool is_held) { m_is_held = is_held; }
+    void stopFollowing() { m_follows_fit = false; }
+    /// In mm, y downwards: what "all of it" means.
+    virtual QRectF boxToShow() const { return m_box_mm; }
     QRectF paperArea() const;
     const Theme& theme() const { return m_theme; }
     LengthUnit unit() const { return m_unit; }
@@ -97,6 +103,7 @@ private:
     LengthUnit m_unit = LengthUnit::Millimetre;
     double m_zoom = 1.0;
     bool m_follows_fit = true;
+    bool m_is_held = false;
     QPointF m_centre_mm;
     QPoint m_drag_from;
     bool m_is_dragging = false;

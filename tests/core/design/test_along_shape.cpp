@@ -63,6 +63,7 @@ private slots:
     void partsMakeTheWhole();
     void lettersOfTwoFontsAreOneMotif();
     void framesAroundNothingAreRefused();
+    void pairsMeetWhereTheirInkIs();
     void bothSidesAreAsAsked();
     void theOtherSideIsKeptInTheJob();
 };
@@ -269,6 +270,44 @@ void TestAlongShape::framesAroundNothingAreRefused()
              ErrorCode::NothingToCut);
     QCOMPARE(motifOfPart(design.setting, Box()).error().code, ErrorCode::NothingToCut);
     QCOMPARE(motifOfLetters(design.setting, {}).error().code, ErrorCode::NothingToCut);
+}
+
+void TestAlongShape::pairsMeetWhereTheirInkIs()
+{
+    for (const bool closes : {false, true})
+        for (const bool bends : {false, true}) {
+            Job job = jobOf("honey supper");
+            job.lettering.blocks.resize(1);
+            job.lettering.blocks[0].shape = {ShapeKind::Circle, bends, 300.0, 0.0, false, {}};
+            if (closes)
+                job.lettering.close_up.depth_mm = 0.4;
+            const auto design = composed(job);
+            int joined = 0;
+            for (const auto& pair : design.setting.pairs) {
+                if (pair.state != ClosePair::State::Joins)
+                    continue;
+                ++joined;
+                // Near to the ink of both: within the depth, and what a bend leaves of the sides' common
+                // height.
+                const Point at = design.setting.blocks[0].shape.bends
+                                     ? AlongShape(design.setting.blocks[0]).map(pair.at)
+                                     : pair.at;
+                const ShapeChords dot(Paths{test::rectangle(2, 2)}, 0.25);
+                for (const auto i : {pair.left, pair.right}) {
+                    const auto& letter = design.setting.letters[i];
+                    const auto glyph = asItStands(design.setting, letter, letter.glyphs[0], 0.25);
+                    const double off =
+                        distanceOf(dot, at - Point{1, 1}, ShapeChords(*glyph.paths, 0.25), glyph.at, 1e9);
+                    QVERIFY2(off < 12.0, std::to_string(off).c_str());
+                }
+                const Point mm = design.placeOf(pair);
+                QVERIFY(length(mm - design.to_mm.map(at)) < 1e-9);
+            }
+            if (closes || bends) // letters turned away from each other need not touch
+                QVERIFY2(
+                    joined >= (closes ? 6 : 5),
+                    (std::to_string(joined) + (closes ? " closed" : "") + (bends ? " bent" : "")).c_str());
+        }
 }
 
 void TestAlongShape::bothSidesAreAsAsked()
