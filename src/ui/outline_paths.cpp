@@ -35,12 +35,22 @@ QPainterPath toPainterPath(const Outline& outline)
 {
     QPainterPath path;
     path.setFillRule(Qt::WindingFill);
+    for (const auto& piece : piecePaths(outline))
+        path.addPath(piece);
+    return path;
+}
+
+std::vector<QPainterPath> piecePaths(const Outline& outline)
+{
+    std::vector<QPainterPath> paths;
     for (const auto& piece : outline.pieces) {
+        QPainterPath& path = paths.emplace_back();
+        path.setFillRule(Qt::WindingFill);
         add(path, piece.outer);
         for (const auto& middle : piece.middles)
             add(path, middle);
     }
-    return path;
+    return paths;
 }
 
 QPainterPath toPainterPath(const Paths& paths)

@@ -5,10 +5,14 @@
 
 #include <QPainterPath>
 
+#include <vector>
+
 namespace ink::ui {
 
 /// y turned downwards; units stay. Pieces do not overlap, so the fill rule does not matter.
 QPainterPath toPainterPath(const Outline& outline);
+/// The same, piece by piece.
+std::vector<QPainterPath> piecePaths(const Outline& outline);
 /// One glyph as drawn, filled by winding.
 QPainterPath toPainterPath(const Paths& paths);
 

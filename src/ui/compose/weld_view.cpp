@@ -60,7 +60,7 @@ void WeldView::showDesign(std::shared_ptr<const Design> design)
     m_design = std::move(design);
     m_message.clear();
     m_glyphs_mm.clear();
-    m_path_mm = toPainterPath(m_design->outline_mm);
+    m_pieces_mm = piecePaths(m_design->outline_mm);
     m_nodes_mm.reset();
     m_box_mm = toRect(m_design->figures_mm.box);
     const auto& f = m_design->figures_mm;
@@ -77,7 +77,7 @@ void WeldView::showDesign(std::shared_ptr<const Design> design)
 void WeldView::showMessage(const QString& message)
 {
     m_design.reset();
-    m_path_mm = {};
+    m_pieces_mm.clear();
     m_glyphs_mm.clear();
     m_message = message;
     setAccessibleDescription(message);
@@ -280,10 +280,14 @@ void WeldView::paintPaper(QPainter& painter, const QRectF& area) const
 void WeldView::paintDesign(QPainter& painter) const
 {
     const auto& c = m_theme.colours();
-    // Mapped to pixels first: filling a path through a scaled painter takes Qt ten times as long.
+    // Mapped to pixels first: filling a path through a scaled painter takes Qt ten times as long. Piece by
+    // piece: a path with many nodes takes its rasteriser several rounds, all of them through the whole path.
     const QPointF origin = toScreen({0, 0});
     const QTransform to_screen(pixelsPerMm(), 0, 0, pixelsPerMm(), origin.x(), origin.y());
-    const QPainterPath welded = to_screen.map(m_path_mm);
+    std::vector<QPainterPath> welded;
+    for (const auto& piece : m_pieces_mm)
+        if (QPainterPath path = to_screen.map(piece); path.controlPointRect().intersects(paperArea()))
+            welded.push_back(std::move(path));
     std::vector<QPainterPath> letters;
     if (m_overlaps_shown && m_glyphs_mm.empty())
         for (const auto& glyph : m_design->glyphs_mm)
@@ -294,19 +298,26 @@ void WeldView::paintDesign(QPainter& painter) const
 
     painter.save();
     if (m_look == Look::Material) {
-        painter.fillPath(welded, m_material);
+        for (const auto& piece : welded)
+            painter.fillPath(piece, m_material);
         if (contrast(m_material, c.card) < 1.6) // a pale material still has an edge
-            painter.strokePath(welded, QPen(c.ink, 1.5));
+            for (const auto& piece : welded)
+                painter.strokePath(piece, QPen(c.ink, 1.5));
     } else {
         QColor tint = c.madder; // see-through letters: darker where two of them lie on each other
         tint.setAlphaF(0.22f);
         for (const auto& letter : letters)
             painter.fillPath(letter, tint);
-        painter.strokePath(welded, QPen(c.ink, 1.6));
+        for (const auto& piece : welded)
+            painter.strokePath(piece, QPen(c.ink, 1.6));
     }
     if (m_overlaps_shown) {
         const bool on_dark = m_look == Look::Material && contrast(m_material, QColor(Qt::white)) >= 3.0;
-        painter.setClipPath(welded, Qt::IntersectClip);
+        QPainterPath ink;
+        ink.setFillRule(Qt::WindingFill);
+        for (const auto& piece : welded)
+            ink.addPath(piece);
+        painter.setClipPath(ink, Qt::IntersectClip);
         for (const auto& letter : letters)
             painter.strokePath(letter, QPen(on_dark ? QColor(Qt::white) : c.madder, 1.4, Qt::DashLine));
     }

@@ -90,7 +90,7 @@ private:
 
     const Theme& m_theme;
     std::shared_ptr<const Design> m_design;
-    QPainterPath m_path_mm;
+    std::vector<QPainterPath> m_pieces_mm;
     // Made when they are first shown: while a letter is dragged nobody looks at them.
     mutable std::vector<QPainterPath> m_glyphs_mm;
     mutable std::optional<std::vector<std::pair<QPointF, NodeMark>>> m_nodes_mm;
