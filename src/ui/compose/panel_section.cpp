@@ -60,7 +60,7 @@ QLabel* PanelSection::softLabel(const QString& text, QWidget* buddy)
 {
     auto* label = new QLabel(text, this);
     label->setProperty("role", QStringLiteral("soft"));
-    label->setWordWrap(true); // large text
+    label->setWordWrap(m_theme.textScale() >= 1.4); // large text
     label->setBuddy(buddy);
     return label;
 }
@@ -78,7 +78,7 @@ QDoubleSpinBox* PanelSection::figureBox(const char* name, const QString& spoken,
     box->setSuffix(unit);
     box->setButtonSymbols(QAbstractSpinBox::NoButtons);
     box->setAlignment(Qt::AlignRight);
-    box->setFixedWidth(m_theme.scaled(66));
+    box->setFixedWidth(m_theme.scaled(74)); // "999.9 mm"
     new UndoThrough(box);
     return box;
 }
@@ -86,7 +86,6 @@ QDoubleSpinBox* PanelSection::figureBox(const char* name, const QString& spoken,
 QDoubleSpinBox* PanelSection::lengthBox(const char* name, const QString& spoken, double most)
 {
     auto* box = figureBox(name, spoken, 0.1, most, {});
-    box->setFixedWidth(m_theme.scaled(76)); // "1234.5 mm"
     m_lengths.push_back(box);
     return box;
 }

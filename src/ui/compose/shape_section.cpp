@@ -17,6 +17,8 @@
 namespace ink::ui {
 namespace {
 
+constexpr int kIconWide_px = 38, kIconHigh_px = 24;
+
 struct ShapeWords
 {
     ShapeKind kind;
@@ -61,14 +63,14 @@ QIcon shapeIcon(ShapeKind kind, const Theme& theme)
         path.closeSubpath();
     }
     bounds = path.boundingRect();
-    constexpr int kWide = 38, kHigh = 24;
-    QPixmap pixmap(kWide * 2, kHigh * 2);
+    const int wide = theme.scaled(kIconWide_px), high = theme.scaled(kIconHigh_px);
+    QPixmap pixmap(wide * 2, high * 2);
     pixmap.setDevicePixelRatio(2.0);
     pixmap.fill(Qt::transparent);
     QPainter painter(&pixmap);
     painter.setRenderHint(QPainter::Antialiasing);
-    const double scale = std::min((kWide - 4) / bounds.width(), (kHigh - 4) / bounds.height());
-    painter.translate(kWide / 2.0, kHigh / 2.0);
+    const double scale = std::min((wide - 4) / bounds.width(), (high - 4) / bounds.height());
+    painter.translate(wide / 2.0, high / 2.0);
     painter.scale(scale, scale);
     painter.translate(-bounds.center());
     painter.fillPath(path, theme.colours().ink);
@@ -93,7 +95,7 @@ ShapeSection::ShapeSection(JobModel& model, LetteringView& view, const Theme& th
         button->setProperty("role", QStringLiteral("tile"));
         button->setCheckable(true);
         button->setIcon(shapeIcon(words.kind, m_theme));
-        button->setIconSize(QSize(38, 24));
+        button->setIconSize(QSize(m_theme.scaled(kIconWide_px), m_theme.scaled(kIconHigh_px)));
         button->setAccessibleName(tr(words.name));
         button->setToolTip(tr(words.name));
         button->setFixedHeight(m_theme.scaled(34));
