@@ -78,7 +78,7 @@ QDoubleSpinBox* PanelSection::figureBox(const char* name, const QString& spoken,
     box->setSuffix(unit);
     box->setButtonSymbols(QAbstractSpinBox::NoButtons);
     box->setAlignment(Qt::AlignRight);
-    box->setFixedWidth(m_theme.scaled(74)); // "999.9 mm"
+    box->setFixedWidth(m_theme.scaled(70)); // "999.9 mm"
     new UndoThrough(box);
     return box;
 }
