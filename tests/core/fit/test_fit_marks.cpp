@@ -49,6 +49,15 @@ void TestFitMarks::marksScaleWithTheSize()
     QVERIFY(std::abs(large->thinnest_stroke->width - 2 * small->thinnest_stroke->width) < 1e-9);
     QVERIFY(std::abs(large->narrowest_gap->width - 2 * small->narrowest_gap->width) < 1e-9);
     QVERIFY(std::abs(large->smallest_piece->area - 4 * small->smallest_piece->area) < 1e-6);
+    // Half as high as in proportion: strokes may be as thin as at half the size. Twice as high: none is
+    // thicker.
+    const auto& ink = shape.ink_fu;
+    const double high = 100.0 / ink.width() * ink.height();
+    const auto flat = marksAt(shape, {SizeBy::Width, 100, high / 2}),
+               tall = marksAt(shape, {SizeBy::Width, 100, high * 2});
+    QVERIFY(flat && tall);
+    QVERIFY(std::abs(flat->thinnest_stroke->width - small->thinnest_stroke->width) < 1e-9);
+    QVERIFY(std::abs(tall->thinnest_stroke->width - large->thinnest_stroke->width) < 1e-9);
     // Places lie in the box of the finished shape.
     QVERIFY(large->thinnest_stroke->centre.x >= 0 && large->thinnest_stroke->centre.x <= 100);
 }
