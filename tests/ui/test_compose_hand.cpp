@@ -41,6 +41,7 @@ private slots:
     void theOtherSideIsAskedForInFigures();
     void aPartIsFramedByMouseAndByKeyboard();
     void aWheelScrollsTheColumnAndChangesNothing();
+    void draggedTooFarNothingIsLost();
 };
 
 void TestComposeHand::stepsAreTenthsOfAMillimetreAndHalfDegrees()
@@ -511,6 +512,31 @@ void TestComposeHand::aWheelScrollsTheColumnAndChangesNothing()
     turn(spacing);
     s.rest();
     QVERIFY(s.job().tracking_em != 0.0);
+}
+
+void TestComposeHand::draggedTooFarNothingIsLost()
+{
+    Job job = larkmallow("Honey");
+    job.size = {SizeBy::Width, 9000.0};
+    Sitting s(job);
+    s.window->jobModel().setSize({SizeBy::Em, s.page().composed()->design.em_mm}); // the width is free now
+    s.rest();
+    const QPointF from = s.view().placeOf(4);
+    QTest::mousePress(&s.view(), Qt::LeftButton, {}, from.toPoint());
+    for (const double by : {100.0, 300.0, 500.0, 520.0}) {
+        const QPointF at = from + QPointF(by, 0);
+        QMouseEvent move(QEvent::MouseMove, at, s.view().mapToGlobal(at), Qt::NoButton, Qt::LeftButton, {});
+        QApplication::sendEvent(&s.view(), &move);
+        s.rest();
+    }
+    QVERIFY(!s.view().composed()); // wider than anything that is made
+    QVERIFY(!s.view().message().isEmpty());
+    QTest::mouseRelease(&s.view(), Qt::LeftButton, {}, from.toPoint());
+    s.window->jobModel().undoStack().undo();
+    s.rest();
+    QVERIFY(s.view().composed());
+    QCOMPARE(s.job().words, std::string("Honey"));
+    QVERIFY(s.job().lettering.isPlain());
 }
 
 INK_TEST_GUI_MAIN(TestComposeHand)

@@ -23,10 +23,12 @@ Box boxOf(const PlacedPaths& glyph)
     return {box.x0 + glyph.at.x, box.y0 + glyph.at.y, box.x1 + glyph.at.x, box.y1 + glyph.at.y};
 }
 
-void addFont(MadeMotif& motif, const FontRef& font)
+void addOrigin(MadeMotif& motif, const SetLetter& letter)
 {
-    if (!font.path.empty() && std::ranges::find(motif.fonts, font) == motif.fonts.end())
-        motif.fonts.push_back(font);
+    if (letter.font.path.empty())
+        motif.motifs.push_back(letter.first);
+    else if (std::ranges::find(motif.fonts, letter.font) == motif.fonts.end())
+        motif.fonts.push_back(letter.font);
 }
 
 Result<MadeMotif> standing(MadeMotif motif, const Outline& outline, double baseline)
@@ -68,7 +70,7 @@ Result<MadeMotif> motifOfLetters(const Setting& setting, std::span<const std::si
             glyph.layer = 0;
             glyphs.push_back(std::move(glyph));
         }
-        addFont(motif, letter.font);
+        addOrigin(motif, letter);
     }
     if (glyphs.empty())
         return fail(ErrorCode::NothingToCut);
@@ -96,7 +98,7 @@ Result<MadeMotif> motifOfPart(const Setting& setting, const Box& frame)
                 if (motif.fonts.empty() &&
                     meets({frame.x0, letter.baseline - 1, frame.x1, letter.baseline + 1}, frame))
                     baseline = letter.baseline;
-                addFont(motif, letter.font);
+                addOrigin(motif, letter);
             }
     }
     for (std::size_t i = 0; i < setting.pieces.size(); ++i) {

@@ -12,8 +12,10 @@ struct MadeMotif
     /// Welded, in u: it begins at x = 0 and stands on the baseline it was taken from.
     Paths outline;
     double advance = 0.0;
-    /// Fonts that its ink is from, each once, and placed pieces and tails (Setting::pieces).
+    /// What its ink is from: fonts, each once, motifs in the line (their characters), and placed pieces and
+    /// tails (Setting::pieces).
     std::vector<FontRef> fonts;
+    std::vector<std::size_t> motifs;
     std::vector<std::size_t> pieces;
 };
 

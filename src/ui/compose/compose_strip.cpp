@@ -273,14 +273,18 @@ void ComposePage::keepMade(const Result<MadeMotif>& made, const QString& name)
     drawing.outline = std::make_shared<const Paths>(made->outline);
     drawing.advance = made->advance;
     auto fonts = made->fonts;
-    for (const auto i : made->pieces) {
-        const auto& placed = m_composed->setting.pieces[i];
-        const auto& motif =
-            placed.piece ? lettering.pieces[*placed.piece].motif : lettering.block(placed.block).tail_motif;
+    const auto takeRights = [&](const std::string& motif) {
         if (const auto own = lettering.motifs.find(motif); own == lettering.motifs.end())
             fonts.push_back(m_job.job().font); // a tail of the font itself
         else if (drawing.rights.find(own->second.rights) == std::string::npos)
             drawing.rights += (drawing.rights.empty() ? "" : " ") + own->second.rights;
+    };
+    for (const auto character : made->motifs)
+        takeRights(lettering.letter(character).motif);
+    for (const auto i : made->pieces) {
+        const auto& placed = m_composed->setting.pieces[i];
+        takeRights(placed.piece ? lettering.pieces[*placed.piece].motif
+                                : lettering.block(placed.block).tail_motif);
     }
     emit keepDrawingWanted(drawing, fonts);
 }

@@ -130,6 +130,9 @@ void LetteringView::mouseMoveEvent(QMouseEvent* event)
 
 void LetteringView::dragTo(QPointF screen)
 {
+    // Dragged so far that nothing can be made of it, the words are gone until the hand is back or undoes it.
+    if (!m_composed && m_drag != Drag::Size && m_drag != Drag::Width)
+        return;
     const QPointF by_mm = (screen - m_press) / pixelsPerMm();
     const QString name = tr("move letters");
     switch (m_drag) {

@@ -253,13 +253,22 @@ void TestAlongShape::lettersOfTwoFontsAreOneMotif()
     const auto motif = motifOfLetters(design.setting, both);
     QVERIFY(motif);
     QCOMPARE(motif->fonts.size(), std::size_t(2));
-    QVERIFY(motif->pieces.empty());
+    QVERIFY(motif->pieces.empty() && motif->motifs.empty());
     // It stands on the baseline as the letters did.
     const Box h = design.setting.letterAt(0)->ink;
     QVERIFY(bounds(motif->outline).y1 >= h.y1 - design.setting.letterAt(0)->baseline - 1e-6);
     const auto part = motifOfPart(design.setting, design.setting.pieces[0].ink);
     QVERIFY(part);
     QCOMPARE(part->pieces, std::vector<std::size_t>{0}); // whose rights count too
+    // And those of a motif in the line.
+    Job with_motif = jobOf("a\xEF\xBF\xBC");
+    with_motif.lettering.motifs["m"] = test::motifDrawing("Square", test::rectangle(500, 500), 600.0);
+    with_motif.lettering.letters[1].motif = "m";
+    const auto line = composed(with_motif);
+    const auto made = motifOfLetters(line.setting, both);
+    QVERIFY(made);
+    QCOMPARE(made->motifs, std::vector<std::size_t>{1});
+    QCOMPARE(made->fonts.size(), std::size_t(1));
 }
 
 void TestAlongShape::framesAroundNothingAreRefused()
