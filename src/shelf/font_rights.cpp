@@ -137,6 +137,12 @@ void FontRightsReader::forget()
     m_looked_at.clear();
 }
 
+void addRights(std::string& rights, const std::string& more)
+{
+    if (rights.find(more) == std::string::npos)
+        rights += (rights.empty() ? "" : " ") + more;
+}
+
 DrawingOrigin originOf(FontRightsReader& reader, const std::filesystem::path& font, const CancelToken& cancel)
 {
     const auto rights = reader.read(font, cancel);

@@ -60,6 +60,9 @@ struct DrawingOrigin
     std::string rights;
 };
 
+/// Adds what is said of one more source of a drawing, unless it is said already.
+void addRights(std::string& rights, const std::string& more);
+
 /// Empty where the font cannot be read.
 DrawingOrigin originOf(FontRightsReader& reader, const std::filesystem::path& font,
                        const CancelToken& cancel = {});

@@ -276,8 +276,8 @@ void ComposePage::keepMade(const Result<MadeMotif>& made, const QString& name)
     const auto takeRights = [&](const std::string& motif) {
         if (const auto own = lettering.motifs.find(motif); own == lettering.motifs.end())
             fonts.push_back(m_job.job().font); // a tail of the font itself
-        else if (drawing.rights.find(own->second.rights) == std::string::npos)
-            drawing.rights += (drawing.rights.empty() ? "" : " ") + own->second.rights;
+        else
+            addRights(drawing.rights, own->second.rights);
     };
     for (const auto character : made->motifs)
         takeRights(lettering.letter(character).motif);

@@ -557,8 +557,7 @@ void MotifTray::takeDrawing(const MotifDrawing& drawing, std::vector<std::filesy
                 const auto origin = originOf(*rights, font);
                 if (motif.font_sha256.empty())
                     motif.font_sha256 = origin.sha256;
-                if (motif.rights.find(origin.rights) == std::string::npos)
-                    motif.rights += (motif.rights.empty() ? "" : " ") + origin.rights;
+                addRights(motif.rights, origin.rights);
             }
             motif.collection = drawing.from_font;
             motif.name = drawing.name;
