@@ -1,12 +1,11 @@
 #include "core/rights/dossier.h"
 
-#include "core/rights/known_licences.h"
+#include "core/rights/findings.h"
 #include "core/rights/sentences.h"
 
 #include <algorithm>
 #include <array>
 #include <tuple>
-#include <utility>
 
 namespace ink {
 namespace {
@@ -15,152 +14,15 @@ constexpr std::array kQuestions{
     Question::SellGoods,        Question::HowMany, Question::SellFile, Question::AlterOutlines,
     Question::StitchedAlphabet, Question::Logo,    Question::Credit,   Question::Cost};
 
-/// A statement and where it stands.
-struct Finding
-{
-    Statement statement;
-    Quote quote;
-    bool is_licence = false;
-};
-
-bool isHint(const Finding& f)
-{
-    return f.statement.weight == Weight::Hint || f.quote.kind == EvidenceKind::Listing;
-}
-
-bool isAbout(const Finding& f, Question question)
-{
-    return f.statement.question == question;
-}
-
-void addOnce(std::vector<std::string>& list, std::string text)
-{
-    if (!text.empty() && std::ranges::find(list, text) == list.end())
-        list.push_back(std::move(text));
-}
-
-void addOnce(std::vector<Quote>& list, const Quote& quote)
-{
-    if (std::ranges::find(list, quote) == list.end())
-        list.push_back(quote);
-}
-
-/// Reads one text into findings.
-class EvidenceReader
-{
-public:
-    EvidenceReader(const FontFacts& facts, Dossier& dossier, std::vector<Finding>& findings)
-        : m_facts(facts), m_dossier(dossier), m_findings(findings)
-    {
-    }
-
-    void read(const EvidenceText& evidence)
-    {
-        const ReadText text = readText(evidence.text);
-        if (text.is_cut)
-            addOnce(m_dossier.notes, evidence.name + " is very long; only its first part was read.");
-        const Recognised known = recogniseLicences(text);
-        const auto quoteOf = [&](std::size_t s) {
-            return Quote{evidence.kind, evidence.name, text.sentences[s].line, text.sentences[s].text};
-        };
-        for (const auto& found : known.licences)
-            addLicence(found, quoteOf(found.sentence));
-        std::vector<Finding> own;
-        int tiers = 0;
-        for (std::size_t s = 0; s < text.sentences.size(); ++s) {
-            if (known.is_known_text[s])
-                continue;
-            for (auto& statement : statementsOf(text.sentences[s])) {
-                tiers += statement.about == About::OneOfTwoTiers && statement.question == Question::SellGoods;
-                own.push_back({std::move(statement), quoteOf(s)});
-            }
-        }
-        for (auto& finding : own)
-            add(std::move(finding), tiers > 1);
-    }
-
-    /// A link says little where the text, or the name, of the same licence is at hand.
-    void noteLinks()
-    {
-        for (const auto& [licence, document] : m_links)
-            if (std::ranges::find(m_stated, licence) == m_stated.end())
-                addOnce(m_dossier.notes, document + " only speaks of the " + std::string(licence->name) +
-                                             "; that is weaker than its text.");
-    }
-
-private:
-    void addLicence(const FoundLicence& found, const Quote& quote)
-    {
-        const KnownLicence& licence = *found.licence;
-        addOnce(m_dossier.licences, std::string(licence.id));
-        const bool is_text = found.coverage > 0.0;
-        if (found.is_hint)
-            m_links.push_back({&licence, quote.document});
-        else
-            m_stated.push_back(&licence);
-        if (!found.is_hint && is_text && found.coverage < 0.85)
-            addOnce(m_dossier.notes,
-                    quote.document + " holds only a part of the " + std::string(licence.name) + ".");
-        const Weight weight = found.is_hint ? Weight::Hint : Weight::Outright;
-        const auto say = [&](Question question, Answer answer, std::string_view detail) {
-            if (answer != Answer::NotSaid)
-                m_findings.push_back(
-                    {{question, answer, weight, About::ThisFont, std::string(detail), 0}, quote, true});
-        };
-        say(Question::SellGoods, licence.sell_goods, licence.limit);
-        say(Question::SellFile, licence.sell_file, licence.sell_file == Answer::Limited ? licence.limit : "");
-        say(Question::AlterOutlines, licence.alter, "");
-        say(Question::Logo, licence.logo, "");
-        say(Question::Credit, licence.credit, "");
-    }
-
-    void add(Finding finding, bool has_two_tiers)
-    {
-        const About about = finding.statement.about;
-        const bool is_selling = isAbout(finding, Question::SellGoods);
-        if (about == About::Demo && !m_facts.is_demo && is_selling) {
-            addOnce(m_dossier.notes, "A sentence about a demo version was left out: this is not the demo.");
-            addOnce(m_dossier.set_aside, finding.quote);
-            return;
-        }
-        // A receipt names the licence that was bought; that it had to be bought is no refusal any more.
-        if (finding.quote.kind == EvidenceKind::Permission && is_selling &&
-            finding.statement.detail == kNeedsLicence) {
-            addOnce(m_dossier.set_aside, finding.quote);
-            return;
-        }
-        if (about == About::FullVersion && is_selling && finding.statement.answer != Answer::No) {
-            addOnce(m_dossier.notes,
-                    "A sentence about a full version was left out: it does not speak of this file.");
-            addOnce(m_dossier.set_aside, finding.quote);
-            return;
-        }
-        if (about == About::OneOfTwoTiers && has_two_tiers && is_selling &&
-            finding.quote.kind != EvidenceKind::Permission) {
-            addOnce(m_dossier.notes,
-                    finding.quote.document +
-                        " describes more than one licence and does not say which one is yours.");
-            addOnce(m_dossier.set_aside, finding.quote);
-            return;
-        }
-        if (isAbout(finding, Question::Cost) && finding.statement.weight == Weight::Hint)
-            addOnce(m_dossier.notes, "The author asks for a donation.");
-        m_findings.push_back(std::move(finding));
-    }
-
-    const FontFacts& m_facts;
-    Dossier& m_dossier;
-    std::vector<Finding>& m_findings;
-    std::vector<std::pair<const KnownLicence*, std::string>> m_links;
-    std::vector<const KnownLicence*> m_stated;
-};
+/// So many sentences that were not understood are shown; one is enough to ask.
+constexpr std::size_t kMostShown = 100;
 
 /// Everything said about selling goods, sorted by what it says.
 struct Sides
 {
     std::vector<const Finding*> yes, limited, no, understood, hints;
 
-    explicit Sides(const std::vector<Finding>& findings, bool permission_only)
+    Sides(const std::vector<Finding>& findings, bool permission_only)
     {
         for (const auto& f : findings) {
             if (!isAbout(f, Question::SellGoods) ||
@@ -183,25 +45,25 @@ struct Sides
 class Judge
 {
 public:
-    Judge(Dossier& dossier, const std::vector<Finding>& findings) : m_dossier(dossier), m_findings(findings)
-    {
-    }
+    Judge(Dossier& dossier, const Findings& findings) : m_dossier(dossier), m_findings(findings) {}
 
     void decide()
     {
-        const Sides permission(m_findings, true);
+        const Sides permission(m_findings.said, true);
         const bool has_permission = !permission.yes.empty() || !permission.limited.empty();
-        const Sides sides(m_findings, has_permission);
-        if (!sides.no.empty() && (!sides.yes.empty() || !sides.limited.empty())) {
+        const Sides sides(m_findings.said, has_permission);
+        const bool is_allowed = !sides.yes.empty() || !sides.limited.empty();
+        if (is_allowed && (!sides.no.empty() || saysLessElsewhere(sides))) {
             m_dossier.verdict = Verdict::EvidenceDisagrees;
             m_dossier.reason = "One sentence allows selling, another one forbids it.";
-            quote(sides.no);
+            quote(sides.no.empty() ? sides.understood : sides.no);
             quote(sides.yes);
             quote(sides.limited);
         } else if (!sides.no.empty()) {
             giftsOnly(sides.no);
-        } else if (!sides.yes.empty() || !sides.limited.empty()) {
+        } else if (is_allowed) {
             maySell(sides, has_permission);
+            holdBack(sides, has_permission);
         } else if (!sides.understood.empty()) {
             giftsOnly(sides.understood);
         } else {
@@ -218,6 +80,47 @@ private:
     {
         for (const auto* f : findings)
             addOnce(m_dossier.deciding, f->quote);
+    }
+
+    /// "Free for personal use" in one text and a yes in another: the one does not say what the other means.
+    static bool saysLessElsewhere(const Sides& sides)
+    {
+        return std::ranges::any_of(sides.understood, [&](const Finding* no) {
+            const auto is_beside = [&](const Finding* yes) {
+                return yes->quote.document == no->quote.document;
+            };
+            return std::ranges::none_of(sides.yes, is_beside) &&
+                   std::ranges::none_of(sides.limited, is_beside);
+        });
+    }
+
+    /// A yes stands only where nothing that was not understood could take it away.
+    void holdBack(const Sides& sides, bool has_permission)
+    {
+        const auto isLicence = [](const Finding* f) { return f->is_licence; };
+        const bool is_licensed =
+            std::ranges::any_of(sides.yes, isLicence) || std::ranges::any_of(sides.limited, isLicence);
+        const Verdict otherwise = m_dossier.verdict;
+        for (const auto& finding : m_findings.unclear) {
+            const auto kind = finding.unclear.quote.kind;
+            if (finding.narrows < (is_licensed ? Narrows::Anything : Narrows::OwnWords) ||
+                kind == EvidenceKind::Listing || (has_permission && kind != EvidenceKind::Permission))
+                continue;
+            if (m_dossier.not_understood.size() == kMostShown)
+                break;
+            m_dossier.not_understood.push_back(finding.unclear);
+            m_dossier.not_understood.back().otherwise = otherwise;
+        }
+        if (m_dossier.not_understood.empty())
+            return;
+        m_dossier.verdict = Verdict::AskFirst;
+        m_dossier.reason =
+            "Selling is allowed in one place, and something that was not understood could take it back.";
+        for (const auto& quote : m_dossier.deciding)
+            addOnce(m_dossier.set_aside, quote);
+        m_dossier.deciding.clear();
+        m_dossier.limits.clear();
+        m_dossier.units = 0;
     }
 
     void giftsOnly(const std::vector<const Finding*>& because)
@@ -239,9 +142,21 @@ private:
                 m_dossier.units =
                     m_dossier.units == 0 ? f->statement.units : std::min(m_dossier.units, f->statement.units);
         }
-        for (const auto& f : m_findings)
+        for (const auto& f : m_findings.said)
             if (isAbout(f, Question::HowMany) && f.statement.answer == Answer::Limited && !isHint(f)) {
                 addOnce(m_dossier.limits, f.statement.detail);
+                addOnce(m_dossier.deciding, f.quote);
+                if (f.statement.units > 0)
+                    m_dossier.units = m_dossier.units == 0 ? f.statement.units
+                                                           : std::min(m_dossier.units, f.statement.units);
+            }
+        // A sentence of its own that asks for credit; what licences ask for is in their limits.
+        const bool says_credit = std::ranges::any_of(
+            m_dossier.limits, [](const std::string& l) { return l.find("credit") != std::string::npos; });
+        for (const auto& f : m_findings.said)
+            if (!says_credit && isAbout(f, Question::Credit) && f.statement.answer == Answer::Yes &&
+                !isHint(f)) {
+                addOnce(m_dossier.limits, "with credit to the author");
                 addOnce(m_dossier.deciding, f.quote);
             }
         m_dossier.verdict = m_dossier.limits.empty() ? Verdict::MaySell : Verdict::SellWithinLimits;
@@ -260,6 +175,8 @@ private:
         if (has_denial) {
             m_dossier.verdict = Verdict::GiftsOnly;
             m_dossier.reason = "Only the listing speaks of it, and it says no.";
+        } else if (showUnclear()) {
+            m_dossier.reason = "Something speaks of selling, and not all of it was understood.";
         } else if (!sides.hints.empty()) {
             m_dossier.reason = "There are hints, but nothing that decides.";
         } else if (m_dossier.set_aside.empty()) {
@@ -267,6 +184,17 @@ private:
         } else {
             m_dossier.reason = "What is said does not tell which licence is yours.";
         }
+    }
+
+    /// What would have been a yes.
+    bool showUnclear()
+    {
+        for (const auto& finding : m_findings.unclear)
+            if (finding.unclear.otherwise < Verdict::GiftsOnly &&
+                finding.unclear.quote.kind != EvidenceKind::Listing)
+                if (m_dossier.not_understood.size() < kMostShown)
+                    m_dossier.not_understood.push_back(finding.unclear);
+        return !m_dossier.not_understood.empty();
     }
 
     void noteWrongListing(const Sides& sides)
@@ -284,7 +212,7 @@ private:
     }
 
     Dossier& m_dossier;
-    const std::vector<Finding>& m_findings;
+    const Findings& m_findings;
 };
 
 /// The answer to each question: the strongest evidence first, of equals the stricter one.
@@ -317,14 +245,10 @@ Dossier judge(std::span<const EvidenceText> evidence, const FontFacts& facts)
 {
     Dossier dossier;
     dossier.evidence.assign(evidence.begin(), evidence.end());
-    std::vector<Finding> findings;
-    EvidenceReader reader(facts, dossier, findings);
-    for (const auto& text : evidence)
-        reader.read(text);
-    reader.noteLinks();
+    const Findings findings = findingsIn(evidence, facts, dossier);
     Judge(dossier, findings).decide();
-    dossier.answers = answersOf(findings);
-    for (const auto& f : findings)
+    dossier.answers = answersOf(findings.said);
+    for (const auto& f : findings.said)
         if (isAbout(f, Question::Cost) && f.statement.answer == Answer::Limited && dossier.price.empty())
             dossier.price = f.statement.detail;
     // Restricted embedding is a reason to look for a commercial licence, never a verdict.

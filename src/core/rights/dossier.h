@@ -3,6 +3,7 @@
 #pragma once
 
 #include "core/rights/evidence.h"
+#include "core/rights/reading.h"
 
 #include <span>
 #include <string>
@@ -39,6 +40,23 @@ struct FontFacts
     int fs_type = -1;
     /// The font or package calls itself a demo, so that statements about the demo are about it.
     bool is_demo = false;
+    /// Family and full names, as in the name table: a sentence that names another font frees that one only.
+    /// Empty when only a document is judged.
+    std::vector<std::string> names = {};
+};
+
+/// A sentence that could not be understood, and that a verdict of AskFirst comes from.
+struct Unclear
+{
+    Quote quote;
+    /// The words that stood in the way, parts of quote.sentence; empty when none did.
+    std::vector<TextSpan> words;
+    /// Why, in one sentence; empty where the words tell.
+    std::string why;
+    /// What the verdict would be without these words, or without the sentence.
+    Verdict otherwise = Verdict::AskFirst;
+
+    friend bool operator==(const Unclear&, const Unclear&) = default;
 };
 
 struct Dossier
@@ -56,6 +74,8 @@ struct Dossier
     std::vector<Quote> deciding;
     /// Sentences that were weighed and did not decide: hints, listings, other versions.
     std::vector<Quote> set_aside;
+    /// Of AskFirst: the sentences that were not understood and stood in the way.
+    std::vector<Unclear> not_understood;
     std::string price;
     /// Licences found, by SPDX identifier.
     std::vector<std::string> licences;

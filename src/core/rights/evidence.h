@@ -15,6 +15,9 @@ struct EvidenceText
     EvidenceKind kind = EvidenceKind::Document;
     std::string name;
     std::string text;
+    /// False for a document that lies beside or below the font, in a folder that holds none: it can refuse,
+    /// not allow.
+    bool may_allow = true;
 };
 
 enum class Question { SellGoods, HowMany, SellFile, AlterOutlines, StitchedAlphabet, Logo, Credit, Cost };

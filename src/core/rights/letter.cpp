@@ -19,11 +19,19 @@ Letter letterToAuthor(const Dossier& dossier, const LetterFacts& facts)
     std::string body = "Dear " + (facts.author.empty() ? "author of " + facts.font : facts.author) + ",\n\n";
     body += "I would like to use your font " + font +
             " for goods that I make and sell myself: " + facts.goods + ".\n\n";
-    if (dossier.deciding.empty())
+    const auto quote = [&](const Quote& q) {
+        body += "In " + q.document + " I read: “" + q.sentence + "”\n";
+    };
+    if (dossier.deciding.empty() && !dossier.not_understood.empty()) {
+        constexpr std::size_t kMostQuoted = 3;
+        for (std::size_t i = 0; i < std::min(dossier.not_understood.size(), kMostQuoted); ++i)
+            quote(dossier.not_understood[i].quote);
+        body += "I am not sure what that means for me.\n";
+    } else if (dossier.deciding.empty())
         body += "I found nothing with the font that says whether I may. ";
     else
-        for (const auto& quote : dossier.deciding)
-            body += "In " + quote.document + " I read: “" + quote.sentence + "”\n";
+        for (const auto& q : dossier.deciding)
+            quote(q);
     body += "\nCould you tell me, please:\n";
     body += "- May I sell physical goods made with it, and how many?\n";
     if (isOpen(dossier, Question::AlterOutlines))

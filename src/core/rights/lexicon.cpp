@@ -63,7 +63,7 @@ constexpr std::array kEntries{
         "whether personal or commercial|not only for personal use but also for commercial use|not only "
         "personal but also commercial"},
     Entry{Concept::Personal, "personal use|personal|private use|personal projects|home use|hobby|private "
-                             "projects|personal purposes|for yourself|student|educational"},
+                             "projects|personal purposes|for yourself"},
     Entry{Concept::Buy,
           "buy|purchase|purchasing|purchased|buying|license fee|licence fee|pay|paying|paid license|paid "
           "licence|commercial license|commercial licence|"
@@ -101,9 +101,9 @@ constexpr std::array kEntries{
                             "files|cut file|cutting files|cutting file|templates|"
                             "embroidery files|stitch files|stitch file|digital downloads|digital goods|clip "
                             "art|clipart|printables"},
-    Entry{Concept::TheFont,
-          "font|fonts|the font|this font|these fonts|the fonts|font file|font files|the files|the file|font "
-          "software|typeface|zip|this file|the typeface|it as is|this typeface"},
+    Entry{Concept::TheFont, "private use area|font|fonts|the font|this font|these fonts|the fonts|font "
+                            "file|font files|the files|the file|font "
+                            "software|typeface|zip|this file|the typeface|it as is|this typeface"},
     Entry{Concept::Sell,
           "sell|sold|selling|resell|resold|reselling|resale|re sell|re sale|sale|sales|rent|lease"},
     Entry{Concept::Share, "share|sharing|redistribute|redistributed|redistribution|distribute|distributed|"

@@ -212,14 +212,6 @@ private:
         m_out->push_back({question, answer, weight, About::ThisFont, std::move(detail), units});
     }
 
-    void sayAllowed()
-    {
-        if (has(m_whole, {Concept::Credit}) && !m_is_credit_off)
-            say(Question::SellGoods, Answer::Limited, Weight::Outright, "with credit to the author");
-        else
-            say(Question::SellGoods, Answer::Yes);
-    }
-
     void sayConditional(const Item& condition)
     {
         const bool is_paid = condition.what == Concept::Buy;
@@ -235,13 +227,16 @@ private:
     {
         m_is_credit_off = creditIsOff();
         const auto condition = conditionIn(m_clause);
-        if (const auto count = countIn(m_sentence, m_whole)) {
-            if (has(m_clause,
-                    {Concept::Commercial, Concept::Sell, Concept::Goods, Concept::Units, Concept::AnyUse})) {
-                say(Question::SellGoods, Answer::Limited, Weight::Outright, "up to " + std::to_string(*count),
+        if (const auto count =
+                countIn(m_sentence, m_whole)) { // a number of units: no refusal, whatever else it is
+            // "For more than 250 items buy the extended licence": up to there it says nothing, and beyond
+            // something is asked for.
+            if (has(m_clause, {Concept::MoreThan}) &&
+                has(m_whole, {Concept::Buy, Concept::Ask, Concept::Need, Concept::Tier}))
+                say(Question::HowMany, Answer::Limited, Weight::Outright, "up to " + std::to_string(*count),
                     *count);
-                m_is_settled = true;
-            }
+            m_is_settled = m_is_settled || has(m_clause, {Concept::Commercial, Concept::Sell, Concept::Goods,
+                                                          Concept::Units, Concept::AnyUse});
             return;
         }
         if (exceptsSelling()) {
@@ -257,11 +252,9 @@ private:
                 condition ? sayConditional(*condition) : say(Question::SellGoods, Answer::No);
             else if (is_asked)
                 sayConditional(*condition);
-            else if (has(m_clause, {Concept::Free, Concept::May}))
-                sayAllowed();
-            else
+            else if (!has(m_clause, {Concept::Free, Concept::May}))
                 continue;
-            m_is_settled = true;
+            m_is_settled = true; // it sounds like a yes, which is earned elsewhere
         }
         if (m_is_settled)
             return;
@@ -271,7 +264,6 @@ private:
             return;
         }
         if (!condition && isLicenceCalledOff()) {
-            sayAllowed();
             m_is_settled = true;
             return;
         }
@@ -300,11 +292,8 @@ private:
             m_is_settled = true;
             return;
         }
-        if (has(m_clause, {Concept::PublicDomain}) && !has(m_clause, {Concept::Not})) {
-            say(Question::SellGoods, Answer::Yes);
-            m_is_settled = true;
-        } else if (has(m_clause, {Concept::Free}) &&
-                   !has(m_whole, {Concept::Commercial, Concept::Personal, Concept::AnyUse})) {
+        if (has(m_clause, {Concept::Free}) &&
+            !has(m_whole, {Concept::Commercial, Concept::Personal, Concept::AnyUse})) {
             say(Question::SellGoods, Answer::NotSaid, Weight::Hint, "free");
         }
     }
@@ -327,8 +316,6 @@ private:
                     sayConditional(*conditionIn(m_clause));
                 else if (is_refused)
                     say(Question::SellGoods, Answer::No);
-                else if (is_given)
-                    sayAllowed();
                 m_is_settled = m_is_settled || is_refused || is_given;
             } else if (what == Concept::CutFile && (is_refused || is_given)) {
                 say(Question::SellFile, is_refused ? Answer::No : Answer::Yes);
@@ -368,7 +355,7 @@ private:
         ask(Concept::Logo, Question::Logo);
         if (!has(m_clause, {Concept::Sell, Concept::Share}))
             ask(Concept::CutFile, Question::SellFile);
-        if (has(m_clause, {Concept::Credit}))
+        if (has(m_clause, {Concept::Credit}) && (m_is_credit_off || has(m_clause, {Concept::Need})))
             say(Question::Credit, m_is_credit_off ? Answer::No : Answer::Yes);
         if (has(m_clause, {Concept::Donate}) && !has(m_clause, {Concept::Need}))
             say(Question::Cost, Answer::No, Weight::Hint, "a donation is welcome");
@@ -493,6 +480,11 @@ std::vector<Statement> statementsOf(const Sentence& sentence)
     for (auto& statement : out)
         statement.about = about;
     return out;
+}
+
+bool namesATier(const Sentence& sentence)
+{
+    return has(detail::itemsOf(sentence.words), {Concept::Tier});
 }
 
 std::string priceIn(const Sentence& sentence)

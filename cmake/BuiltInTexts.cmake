@@ -1,8 +1,8 @@
-# ink_licence_texts(OUT): a source file that holds the texts of data/licences, for core/rights/licence_texts.h.
-function(ink_licence_texts out)
-  file(GLOB texts CONFIGURE_DEPENDS ${PROJECT_SOURCE_DIR}/data/licences/*.txt)
+# ink_built_in_texts(OUT FOLDER HEADER FUNCTION): a source file that holds the texts of data/FOLDER, each by the name of its file.
+function(ink_built_in_texts out folder header function)
+  file(GLOB texts CONFIGURE_DEPENDS ${PROJECT_SOURCE_DIR}/data/${folder}/*.txt)
   set_property(DIRECTORY APPEND PROPERTY CMAKE_CONFIGURE_DEPENDS ${texts})
-  set(source "#include \"core/rights/licence_texts.h\"\n\nnamespace ink {\n\nstd::string_view licenceText(std::string_view id)\n{\n")
+  set(source "#include \"${header}\"\n\nnamespace ink {\n\nstd::string_view ${function}(std::string_view id)\n{\n")
   foreach(file IN LISTS texts)
     get_filename_component(id ${file} NAME)
     string(REGEX REPLACE "\\.txt$" "" id ${id})

@@ -1,0 +1,13 @@
+// Which language a text is written in.
+#pragma once
+
+#include <string>
+#include <string_view>
+
+namespace ink {
+
+/// The English name of the language of a text, when it is one whose permissions are not read ("Swedish");
+/// empty for the seven that are, and where it cannot be told. Source: Compact Language Detector 2.
+std::string unreadLanguageOf(std::string_view utf8);
+
+} // namespace ink
