@@ -55,9 +55,7 @@ Result<FontRightsReader::Evidence> FontRightsReader::evidenceFor(const fs::path&
             contents->is_plain_folder = true;
             for (const std::size_t i : contents->fonts()) {
                 const auto& entry = contents->entries[i];
-                Evidence evidence{entry.sha256,
-                                  documentsFor(*contents, i),
-                                  {entry.faces.front().fs_type, isDemo(*contents, entry)}};
+                Evidence evidence{entry.sha256, documentsFor(*contents, i), factsOf(*contents, entry)};
                 addNameTables(evidence.texts, entry.faces);
                 m_evidence[folder / entry.path] = std::move(evidence);
             }
@@ -74,7 +72,11 @@ Result<FontRightsReader::Evidence> FontRightsReader::evidenceFor(const fs::path&
     Evidence evidence{*digest, {}, {}};
     if (const auto faces = FontFace::list(font)) {
         evidence.texts = evidenceIn(faces->front());
-        evidence.facts.fs_type = faces->front().fs_type;
+        PackageContents alone;
+        PackageEntry own;
+        own.path = font;
+        own.faces = *faces;
+        evidence.facts = factsOf(alone, own);
     }
     m_evidence[font] = evidence;
     return evidence;
@@ -102,7 +104,7 @@ FontRightsReader::Evidence FontRightsReader::evidenceOnShelf(const ShelfContents
                                       document.name, std::move(*text)});
     }
     addNameTables(evidence.texts, font.faces);
-    evidence.facts = {font.faces.empty() ? -1 : font.faces.front().fs_type, isDemo(package, own)};
+    evidence.facts = factsOf(package, own);
     return evidence;
 }
 

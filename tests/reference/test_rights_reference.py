@@ -49,7 +49,7 @@ def make_font(path, record):
     builder.setupGlyf({".notdef": pen.glyph(), "A": pen.glyph()})
     builder.setupHorizontalMetrics({".notdef": (600, 0), "A": (600, 0)})
     builder.setupHorizontalHeader(ascent=800, descent=-200)
-    builder.setupNameTable({"familyName": "Test Family", "styleName": "Regular"})
+    builder.setupNameTable({"familyName": record["family"] or "Test Family", "styleName": "Regular"})
     for name_id, text in record["names"].items():
         builder.font["name"].setName(text, int(name_id), 3, 1, 0x409)
     builder.setupOS2(fsType=record["fs_type"])

@@ -51,8 +51,10 @@ Result<std::string> sha256OfFile(const std::filesystem::path& path)
     std::error_code problem;
     if (!std::filesystem::exists(path, problem))
         return fail(ErrorCode::FileNotFound, path.string());
+    if (!std::filesystem::is_regular_file(path, problem)) // opening a pipe would wait for somebody to write
+        return fail(ErrorCode::FileUnreadable, path.string(), "it is not a file");
     std::ifstream in(path, std::ios::binary);
-    if (!in || std::filesystem::is_directory(path, problem))
+    if (!in)
         return fail(ErrorCode::FileUnreadable, path.string());
     Digest digest;
     std::array<char, 65536> block{};

@@ -1,10 +1,13 @@
 #include "core/intake/archive.h"
 
+#include "core/intake/text_encoding.h"
+
 #include <archive.h>
 #include <archive_entry.h>
 
 #include <algorithm>
 #include <memory>
+#include <optional>
 #include <string_view>
 
 #include <unistd.h>
@@ -25,6 +28,7 @@ ArchivePtr newReader()
     return reader;
 }
 
+/// UTF-8 where the archive says so, else its bytes.
 std::string nameOf(archive_entry* entry)
 {
     if (const char* name = archive_entry_pathname_utf8(entry))
@@ -33,6 +37,43 @@ std::string nameOf(archive_entry* entry)
         return name;
     return {};
 }
+
+/// The names of every entry, without the entries.
+std::vector<std::string> namesIn(::archive* reader, std::size_t most)
+{
+    std::vector<std::string> names;
+    archive_entry* entry = nullptr;
+    for (int status = ARCHIVE_OK; names.size() < most && (status == ARCHIVE_OK || status == ARCHIVE_WARN);) {
+        status = archive_read_next_header(reader, &entry);
+        if (status == ARCHIVE_OK || status == ARCHIVE_WARN)
+            names.push_back(nameOf(entry));
+    }
+    return names;
+}
+
+/// Tells the encoding of names from all of them, when the first that is not UTF-8 comes.
+class NameDecoder
+{
+public:
+    explicit NameDecoder(std::function<std::vector<std::string>()> all_names)
+        : m_all_names(std::move(all_names))
+    {
+    }
+
+    void decode(ArchiveEntry& entry)
+    {
+        if (isUtf8(entry.name))
+            return;
+        if (!m_encoding)
+            m_encoding = encodingOfNames(m_all_names());
+        entry.name = nameToUtf8(entry.name, *m_encoding);
+        entry.name_encoding = *m_encoding;
+    }
+
+private:
+    std::function<std::vector<std::string>()> m_all_names;
+    std::optional<std::string> m_encoding;
+};
 
 std::string problemOf(::archive* reader)
 {
@@ -123,7 +164,7 @@ private:
 
 Result<void> readAll(::archive* reader, const std::string& name, const PackageLimits& limits, PackageUse& use,
                      const std::function<void(ArchiveEntry)>& take, std::string& stopped,
-                     const CancelToken& cancel)
+                     const CancelToken& cancel, NameDecoder names)
 {
     EntryReader entries(reader, limits, use, cancel);
     for (bool is_first = true;; is_first = false) {
@@ -148,7 +189,8 @@ Result<void> readAll(::archive* reader, const std::string& name, const PackageLi
                 "It has more than " + std::to_string(limits.entries) + " entries; the rest was not read.";
             return {};
         }
-        ArchiveEntry entry{nameOf(source), archive_entry_filetype(source) == AE_IFDIR, {}, {}};
+        ArchiveEntry entry{nameOf(source), {}, archive_entry_filetype(source) == AE_IFDIR, {}, {}};
+        names.decode(entry);
         if (!entry.is_folder)
             entries.read(source, entry);
         use.bytes += entry.bytes.size();
@@ -170,12 +212,19 @@ Result<void> readArchive(const std::filesystem::path& path, const PackageLimits&
     std::error_code problem;
     if (!std::filesystem::exists(path, problem))
         return fail(ErrorCode::FileNotFound, path.string());
+    if (!std::filesystem::is_regular_file(path, problem))
+        return fail(ErrorCode::FileUnreadable, path.string(), "it is not a file");
     const auto reader = newReader();
     if (::access(path.c_str(), R_OK) != 0)
         return fail(ErrorCode::FileUnreadable, path.string());
     if (archive_read_open_filename(reader.get(), path.c_str(), 65536) != ARCHIVE_OK)
         return fail(ErrorCode::PackageDamaged, path.string(), problemOf(reader.get()));
-    return readAll(reader.get(), path.string(), limits, use, take, stopped, cancel);
+    const auto all_names = [&]() -> std::vector<std::string> {
+        const auto again = newReader();
+        const bool is_open = archive_read_open_filename(again.get(), path.c_str(), 65536) == ARCHIVE_OK;
+        return is_open ? namesIn(again.get(), limits.entries) : std::vector<std::string>{};
+    };
+    return readAll(reader.get(), path.string(), limits, use, take, stopped, cancel, NameDecoder(all_names));
 }
 
 Result<void> readArchive(std::string_view bytes, const std::string& name, const PackageLimits& limits,
@@ -185,7 +234,12 @@ Result<void> readArchive(std::string_view bytes, const std::string& name, const 
     const auto reader = newReader();
     if (archive_read_open_memory(reader.get(), bytes.data(), bytes.size()) != ARCHIVE_OK)
         return fail(ErrorCode::PackageDamaged, name, problemOf(reader.get()));
-    return readAll(reader.get(), name, limits, use, take, stopped, cancel);
+    const auto all_names = [&]() -> std::vector<std::string> {
+        const auto again = newReader();
+        const bool is_open = archive_read_open_memory(again.get(), bytes.data(), bytes.size()) == ARCHIVE_OK;
+        return is_open ? namesIn(again.get(), limits.entries) : std::vector<std::string>{};
+    };
+    return readAll(reader.get(), name, limits, use, take, stopped, cancel, NameDecoder(all_names));
 }
 
 Result<void> writeZip(std::ostream& out, const std::vector<NewArchiveEntry>& entries)

@@ -38,8 +38,10 @@ struct PackageUse
 
 struct ArchiveEntry
 {
-    /// As the archive has it; not to be trusted.
+    /// As the archive has it, brought to UTF-8; not to be trusted.
     std::string name;
+    /// The encoding the name was written in, when it was not UTF-8: "Shift_JIS".
+    std::string name_encoding;
     bool is_folder = false;
     /// "It is a link.": why its content cannot be had; empty when it was read whole.
     std::string refusal;

@@ -45,8 +45,9 @@ bool isTar(std::string_view bytes)
     return bytes.size() > 262 && bytes.substr(257, 5) == "ustar";
 }
 
-/// Bytes that a text in any 8-bit or 16-bit encoding would not hold.
-bool isTextual(std::string_view bytes)
+} // namespace
+
+bool isTextThroughout(std::string_view bytes)
 {
     if (bytes.starts_with("\xff\xfe") || bytes.starts_with("\xfe\xff"))
         return true;
@@ -60,8 +61,6 @@ bool isTextual(std::string_view bytes)
     });
     return static_cast<std::size_t>(strange) * 100 <= bytes.size();
 }
-
-} // namespace
 
 ContentKind contentKindOf(std::string_view bytes, std::string_view name)
 {
@@ -83,7 +82,7 @@ ContentKind contentKindOf(std::string_view bytes, std::string_view name)
         return ContentKind::WebP;
     if (isTar(bytes))
         return ContentKind::Archive;
-    if (!isTextual(bytes))
+    if (!isTextThroughout(bytes))
         return ContentKind::Unknown;
     const std::string start = lowered(bytes.substr(0, 1024));
     if (start.find("<svg") != std::string::npos)
@@ -96,6 +95,9 @@ ContentKind contentKindOf(std::string_view bytes, std::string_view name)
 
 std::string firstBytes(const std::filesystem::path& path, std::size_t count)
 {
+    std::error_code problem;
+    if (!std::filesystem::is_regular_file(path, problem)) // opening a pipe would wait for somebody to write
+        return {};
     std::ifstream in(path, std::ios::binary);
     std::string bytes(count, '\0');
     in.read(bytes.data(), static_cast<std::streamsize>(count));

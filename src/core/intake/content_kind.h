@@ -34,7 +34,11 @@ enum class ContentKind {
 /// signatures.
 ContentKind contentKindOf(std::string_view first_bytes, std::string_view name);
 
-/// Up to `count` bytes; fewer, or none, when the file is shorter or cannot be read.
+/// True when nothing in the bytes is foreign to a text in any 8-bit or 16-bit encoding.
+bool isTextThroughout(std::string_view bytes);
+
+/// Up to `count` bytes; fewer, or none, when the file is shorter, cannot be read, or is none (a pipe, a
+/// device).
 std::string firstBytes(const std::filesystem::path& path, std::size_t count);
 
 bool isFont(ContentKind kind);

@@ -1,19 +1,20 @@
 #include "core/intake/document_text.h"
 
 #include "core/base/file_output.h"
-#include "core/intake/archive.h"
+#include "core/intake/html_text.h"
+#include "core/intake/office_text.h"
+#include "core/intake/package.h"
+#include "core/intake/rtf_said.h"
 #include "core/intake/run_program.h"
 #include "core/intake/text_encoding.h"
 
-#include <cmark.h>
-#include <libxml/HTMLparser.h>
+#include <cmark-gfm-core-extensions.h>
+#include <cmark-gfm.h>
 #include <poppler-document.h>
 #include <poppler-global.h>
 #include <poppler-page.h>
-#include <pugixml.hpp>
 
 #include <algorithm>
-#include <array>
 #include <cctype>
 #include <cstdlib>
 #include <memory>
@@ -22,50 +23,7 @@
 namespace ink {
 namespace {
 
-constexpr int kMostPages = 60;
-
-void addHtml(const xmlNode* node, std::string& out, int depth)
-{
-    if (depth > 400)
-        return;
-    static constexpr std::array<std::string_view, 20> kBlocks{
-        "p",  "div", "br", "li",    "tr",      "h1",      "h2",     "h3", "h4",         "h5",
-        "h6", "ul",  "ol", "table", "section", "article", "header", "hr", "blockquote", "title"};
-    for (; node; node = node->next) {
-        if (node->type == XML_TEXT_NODE) {
-            if (node->content)
-                out += reinterpret_cast<const char*>(node->content);
-        } else if (node->type == XML_ELEMENT_NODE) {
-            const std::string_view name = reinterpret_cast<const char*>(node->name);
-            if (name == "script" || name == "style")
-                continue;
-            addHtml(node->children, out, depth + 1);
-            if (name == "a") // a link speaks through its address too
-                if (xmlChar* target = xmlGetProp(node, reinterpret_cast<const xmlChar*>("href"))) {
-                    out += " ";
-                    out += reinterpret_cast<const char*>(target);
-                    xmlFree(target);
-                }
-            if (std::ranges::find(kBlocks, name) != kBlocks.end())
-                out += "\n\n";
-        } else {
-            addHtml(node->children, out, depth + 1);
-        }
-    }
-}
-
-Result<std::string> htmlText(const std::string& utf8, const std::string& name)
-{
-    const std::unique_ptr<xmlDoc, decltype(&xmlFreeDoc)> document(
-        htmlReadMemory(utf8.data(), static_cast<int>(utf8.size()), nullptr, "UTF-8",
-                       HTML_PARSE_RECOVER | HTML_PARSE_NOERROR | HTML_PARSE_NOWARNING | HTML_PARSE_NONET),
-        xmlFreeDoc);
-    if (!document)
-        return fail(ErrorCode::DocumentUnreadable, name);
-    std::string out;
-    addHtml(xmlDocGetRootElement(document.get()), out, 0);
-    return out;
-}
+constexpr int kMostPages = 400;
 
 Result<std::string> pdfText(const std::string& bytes, const std::string& name)
 {
@@ -90,58 +48,58 @@ Result<std::string> pdfText(const std::string& bytes, const std::string& name)
     return out;
 }
 
-Result<std::string> rtfText(const std::filesystem::path& file)
+Result<std::string> rtfText(const std::string& bytes, const std::string& name)
 {
+    // unrtf reads files only.
+    const auto staging = Staging::make({});
+    if (!staging)
+        return fail(staging.error());
+    const auto file = (*staging)->folder() / "said.rtf";
+    if (auto written = writeFile(file,
+                                 [&](std::ostream& out) -> Result<void> {
+                                     out << rtfAsSaid(bytes);
+                                     return {};
+                                 });
+        !written)
+        return fail(written.error());
     const auto ran = detail::runProgram({"unrtf", "--nopict", "--html", file.string()},
                                         std::chrono::seconds(20), kLongestDocument);
     if (!ran)
         return fail(ran.error());
     if (ran->status != 0)
-        return fail(ErrorCode::DocumentUnreadable, file.string(), "it is damaged");
-    return htmlText(toUtf8Text(ran->out), file.string());
+        return fail(ErrorCode::DocumentUnreadable, name, "it is damaged");
+    return htmlText(toUtf8Text(ran->out), name);
 }
 
-/// Paragraphs of the XML part `part` of a zipped document.
-Result<std::string> zippedText(const std::string& bytes, const std::string& name, std::string_view part)
-{
-    std::string xml, stopped;
-    PackageUse use;
-    const auto read = readArchive(
-        bytes, name, {}, use,
-        [&](ArchiveEntry entry) {
-            if (entry.name == part)
-                xml = std::move(entry.bytes);
-        },
-        stopped);
-    pugi::xml_document document;
-    if (xml.empty() ||
-        !document.load_buffer(xml.data(), xml.size(), pugi::parse_default | pugi::parse_ws_pcdata))
-        return fail(ErrorCode::DocumentUnreadable, name, read ? "it is damaged" : read.error().detail);
-    struct Walker : pugi::xml_tree_walker
-    {
-        std::string out;
-        bool for_each(pugi::xml_node& node) override
-        {
-            const std::string_view tag = node.name();
-            if (node.type() == pugi::node_pcdata)
-                out += node.value();
-            else if (tag == "w:p" || tag == "text:p" || tag == "text:h" || tag == "w:br" ||
-                     tag == "text:line-break")
-                out += tag.ends_with(":p") || tag.ends_with(":h") ? "\n\n" : "\n";
-            else if (tag == "w:tab" || tag == "text:tab" || tag == "text:s")
-                out += ' ';
-            return true;
-        }
-    } walker;
-    document.traverse(walker);
-    return walker.out;
-}
-
+/// GitHub's dialect: tables, text that is struck out, tick boxes. HTML inside is read as such.
 Result<std::string> markdownText(const std::string& utf8, const std::string& name)
 {
+    static const bool is_ready = [] {
+        cmark_gfm_core_extensions_ensure_registered();
+        return true;
+    }();
+    const std::unique_ptr<cmark_parser, decltype(&cmark_parser_free)> parser(
+        is_ready ? cmark_parser_new(CMARK_OPT_DEFAULT) : nullptr, cmark_parser_free);
+    for (const char* extension : {"table", "strikethrough", "tasklist"})
+        if (auto* found = cmark_find_syntax_extension(extension); found && parser)
+            cmark_parser_attach_syntax_extension(parser.get(), found);
+    cmark_parser_feed(parser.get(), utf8.data(), utf8.size());
+    const std::unique_ptr<cmark_node, decltype(&cmark_node_free)> document(cmark_parser_finish(parser.get()),
+                                                                           cmark_node_free);
     const std::unique_ptr<char, decltype(&std::free)> html(
-        cmark_markdown_to_html(utf8.data(), utf8.size(), CMARK_OPT_DEFAULT), std::free);
+        document ? cmark_render_html(document.get(), CMARK_OPT_UNSAFE,
+                                     cmark_parser_get_syntax_extensions(parser.get()))
+                 : nullptr,
+        std::free);
     return html ? htmlText(html.get(), name) : Result<std::string>(fail(ErrorCode::DocumentUnreadable, name));
+}
+
+/// Text, and nothing else in the file: a program with an archive behind it begins like one.
+Result<std::string> plainText(const std::string& bytes, const std::string& name)
+{
+    if (!isTextThroughout(bytes) || !isInSomeEncoding(bytes))
+        return fail(ErrorCode::DocumentUnreadable, name, "it holds more than text");
+    return toUtf8Text(bytes);
 }
 
 bool isMarkdown(const std::filesystem::path& file)
@@ -162,16 +120,20 @@ Result<std::string> documentText(const std::filesystem::path& file, ContentKind 
     case ContentKind::Pdf:
         return pdfText(*bytes, name);
     case ContentKind::Rtf:
-        return rtfText(file);
+        return rtfText(*bytes, name);
     case ContentKind::Docx:
-        return zippedText(*bytes, name, "word/document.xml");
+        return docxText(*bytes, name);
     case ContentKind::Odt:
-        return zippedText(*bytes, name, "content.xml");
+        return odtText(*bytes, name);
     case ContentKind::Html:
-        return htmlText(toUtf8Text(*bytes), name);
-    case ContentKind::Text:
-        return isMarkdown(file) ? markdownText(toUtf8Text(*bytes), name)
-                                : Result<std::string>(toUtf8Text(*bytes));
+    case ContentKind::Text: {
+        const auto text = plainText(*bytes, name);
+        if (!text)
+            return text;
+        return kind == ContentKind::Html ? htmlText(*text, name)
+               : isMarkdown(file)        ? markdownText(*text, name)
+                                         : text;
+    }
     default:
         return fail(ErrorCode::DocumentUnreadable, name, "this kind of file holds no text");
     }

@@ -4,8 +4,10 @@
 #include "core/base/file_copy.h"
 #include "core/base/text.h"
 #include "core/intake/document_text.h"
+#include "core/intake/entry_names.h"
 #include "core/intake/font_check.h"
 #include "core/intake/safe_name.h"
+#include "core/intake/text_encoding.h"
 
 #include <algorithm>
 #include <array>
@@ -94,8 +96,14 @@ public:
             }
         }
         std::ranges::sort(files);
+        std::vector<std::string> names;
         for (const auto& file : files)
-            addFile(file, file.lexically_relative(path));
+            names.push_back(file.lexically_relative(path).string());
+        const std::string encoding = encodingOfNames(names);
+        for (std::size_t i = 0; i < files.size(); ++i) {
+            addFile(files[i], nameToUtf8(names[i], encoding));
+            noteEncoding(names[i], encoding);
+        }
         return finished();
     }
 
@@ -112,8 +120,16 @@ private:
             return fail(*m_problem);
         if (m_options.cancel.isCancelled())
             return fail(ErrorCode::Cancelled, m_contents.source.string());
+        tellNamesApart(m_contents);
         compareFonts();
         return {};
+    }
+
+    /// Of the entry that was added last, if one was.
+    void noteEncoding(const std::string& raw_name, const std::string& encoding)
+    {
+        if (!encoding.empty() && !isUtf8(raw_name) && !m_contents.entries.empty())
+            addNote(m_contents.entries.back(), "Its name was written in " + encoding + ".");
     }
 
     void noteStop(const std::string& stopped)
@@ -173,6 +189,8 @@ private:
         }
         out.close();
         addStaged(full_name, whole.path, staged, source.bytes.size());
+        if (!source.name_encoding.empty())
+            addNote(m_contents.entries.back(), "Its name was written in " + source.name_encoding + ".");
     }
 
     void nested(const ArchiveEntry& source, const std::string& name, const fs::path& path, unsigned depth)
@@ -385,11 +403,6 @@ private:
                     : " is recommended: other programs can install it, the web formats they cannot."));
     }
 
-    static void addNote(PackageEntry& entry, const std::string& note)
-    {
-        entry.note += (entry.note.empty() ? "" : " ") + note;
-    }
-
     void tick() const
     {
         if (m_options.progress)
@@ -400,15 +413,6 @@ private:
     const InspectOptions& m_options;
     std::optional<Error> m_problem;
 };
-
-bool hasSameContent(const fs::path& a, const fs::path& b)
-{
-    std::error_code problem;
-    if (fs::file_size(a, problem) != fs::file_size(b, problem) || problem)
-        return false;
-    const auto one = sha256OfFile(a), other = sha256OfFile(b);
-    return one && other && *one == *other;
-}
 
 } // namespace
 
@@ -462,6 +466,8 @@ Result<PackageContents> inspectPackage(const fs::path& path, const InspectOption
         contents.is_plain_folder = true;
         done = inspector.folder(path);
     } else {
+        if (!fs::is_regular_file(path, problem))
+            return fail(ErrorCode::FileUnreadable, path.string(), "it is not a file");
         if (::access(path.c_str(), R_OK) != 0)
             return fail(ErrorCode::FileUnreadable, path.string());
         const ContentKind kind = contentKindOf(firstBytes(path, 4096), path.string());
@@ -501,9 +507,15 @@ Result<Taken> takeEntries(const PackageContents& contents, const std::vector<std
             continue;
         fs::path target = folder / entry.path;
         fs::create_directories(target.parent_path(), problem);
+        if (!fs::is_directory(target.parent_path(), problem)) { // this one only
+            taken.left_out.push_back(entry.name + ": a file stands where its folder would be.");
+            continue;
+        }
         if (!isBelow(target.parent_path(), folder))
             return fail(ErrorCode::FileUnwritable, target.string(), "a link there leads out of the folder");
-        if (fs::exists(fs::symlink_status(target, problem))) {
+        if (fs::is_directory(target, problem)) {
+            target = freeName(target);
+        } else if (fs::exists(fs::symlink_status(target, problem))) {
             if (on_conflict == OnConflict::Keep || hasSameContent(target, entry.staged)) {
                 taken.kept.push_back(target);
                 taken.places[i] = target;

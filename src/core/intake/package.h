@@ -94,6 +94,9 @@ struct Taken
     std::vector<std::filesystem::path> written;
     /// Files that were there already and were kept.
     std::vector<std::filesystem::path> kept;
+    /// What could not be written because of what stands there, and why: "a/b.ttf: a file stands where its
+    /// folder would be."
+    std::vector<std::string> left_out;
     /// Where each chosen entry lies now.
     std::map<std::size_t, std::filesystem::path> places;
 };

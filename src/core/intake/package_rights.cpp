@@ -118,9 +118,10 @@ std::vector<EvidenceText> documentsFor(const PackageContents& contents, std::siz
         fs::path folder = entry.path.parent_path();
         while (!folder.empty() && !with_fonts.contains(folder))
             folder = folder.parent_path();
+        // It can refuse wherever it lies; it frees what lies in its own folder and below.
         if (isSameOrBelow(own.path, folder) && speaksOf(contents, entry, folder, own))
             documents.push_back({isReceipt(entry) ? EvidenceKind::Permission : EvidenceKind::Document,
-                                 entry.name, entry.text});
+                                 entry.name, entry.text, isSameOrBelow(own.path, entry.path.parent_path())});
     }
     return documents;
 }
@@ -130,6 +131,17 @@ bool isDemo(const PackageContents& contents, const PackageEntry& font)
     return saysDemo(contents.source.filename().string()) || saysDemo(font.path.string()) ||
            std::ranges::any_of(font.faces,
                                [](const FaceInfo& face) { return saysDemo(face.family + " " + face.style); });
+}
+
+FontFacts factsOf(const PackageContents& contents, const PackageEntry& font)
+{
+    FontFacts facts{font.faces.empty() ? -1 : font.faces.front().fs_type, isDemo(contents, font)};
+    for (const auto& face : font.faces) {
+        facts.names.push_back(face.readableName());
+        facts.names.push_back(face.family);
+    }
+    facts.names.push_back(font.path.stem().string());
+    return facts;
 }
 
 Dossier dossierOf(const PackageContents& contents, std::size_t font, const std::string& listing)
@@ -143,8 +155,7 @@ Dossier dossierOf(const PackageContents& contents, std::size_t font, const std::
                 evidence.push_back(std::move(text));
     if (!listing.empty())
         evidence.push_back({EvidenceKind::Listing, "the catalogue's listing", listing});
-    const FontFacts facts{entry.faces.empty() ? -1 : entry.faces.front().fs_type, isDemo(contents, entry)};
-    return judge(evidence, facts);
+    return judge(evidence, factsOf(contents, entry));
 }
 
 RightsOfPath rightsOf(const PackageContents& contents)

@@ -20,6 +20,9 @@ std::vector<EvidenceText> documentsFor(const PackageContents& contents, std::siz
 /// A document that is called a receipt or an invoice: evidence of a licence that was bought.
 bool isReceipt(const PackageEntry& document);
 
+/// What is known of a font besides texts. `source` is the package or folder it comes from.
+FontFacts factsOf(const PackageContents& contents, const PackageEntry& font);
+
 /// True for a font or package that calls itself a demo or a trial.
 bool isDemo(const PackageContents& contents, const PackageEntry& font);
 

@@ -25,6 +25,23 @@ Json quotesJson(const std::vector<Quote>& quotes)
     return list;
 }
 
+Json unclearJson(const std::vector<Unclear>& sentences)
+{
+    auto list = Json::array();
+    for (const auto& unclear : sentences) {
+        Json item = quoteJson(unclear.quote);
+        auto words = Json::array();
+        for (const auto& span : unclear.words)
+            words.push_back(unclear.quote.sentence.substr(span.begin, span.end - span.begin));
+        item["words"] = std::move(words);
+        if (!unclear.why.empty())
+            item["why"] = unclear.why;
+        item["otherwise"] = idOf(unclear.otherwise);
+        list.push_back(std::move(item));
+    }
+    return list;
+}
+
 Json dossierJson(const Dossier& dossier)
 {
     auto answers = Json::object();
@@ -48,6 +65,7 @@ Json dossierJson(const Dossier& dossier)
             {"answers", answers},
             {"deciding", quotesJson(dossier.deciding)},
             {"set_aside", quotesJson(dossier.set_aside)},
+            {"not_understood", unclearJson(dossier.not_understood)},
             {"notes", dossier.notes},
             {"evidence", evidence}};
 }
@@ -109,6 +127,7 @@ void writePackageReport(std::ostream& out, const PackageContents& contents, cons
             kept.push_back(path.string());
         json["written"] = written;
         json["kept"] = kept;
+        json["left_out"] = taken->left_out;
     }
     write(out, json);
 }

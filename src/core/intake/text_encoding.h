@@ -3,6 +3,7 @@
 
 #include <string>
 #include <string_view>
+#include <vector>
 
 namespace ink {
 
@@ -15,5 +16,19 @@ TextEncoding encodingOf(std::string_view bytes);
 
 /// Never fails: what has no meaning becomes U+FFFD.
 std::string toUtf8Text(std::string_view bytes);
+
+/// False for bytes that are in no encoding of a text that can be told: most of them beyond ASCII, and no
+/// script's.
+bool isInSomeEncoding(std::string_view bytes);
+
+/// The encoding of file names that are not UTF-8, told from all of them together; empty when it cannot be
+/// told. Source: ICU's character set detection.
+std::string encodingOfNames(const std::vector<std::string>& names);
+
+/// A name in that encoding ("Shift_JIS") as UTF-8; as it is when it is UTF-8 already, or the encoding is
+/// unknown.
+std::string nameToUtf8(const std::string& name, const std::string& encoding);
+
+bool isUtf8(std::string_view bytes);
 
 } // namespace ink
