@@ -258,6 +258,13 @@ COUNT = ["Goosegate Lettering: licence for Goosegate", "",
 DONATE = ("Hobnail Hand\r\nby Brambling Press\r\n\r\nIt\u2019s free for personal and commercial use \u2013 sell what you make with it!\r\n"
           "If you like it, a small donation is welcome: \u201cpay what you want\u201d at http://brambling.example/thanks\r\n"
           "Please don\u2019t sell the font itself.\r\n")
+HALF_SAID = """Wickerby Market
+A broad face for stalls and boards, by Millrace Lettering
+
+Thank you for taking it along. The capitals are as wide as a crate.
+Commercial use is allowed, but only hardly ever on Sundays.
+More of our faces hang at the market hall.
+"""
 EULA = """End user licence: Fennel Row Commercial, order 20417
 
 1. The buyer may use the font for commercial use and may sell any number of physical products made with it.
@@ -316,6 +323,9 @@ def build_packages(folder):
     with Package(folder, "wickerby.zip") as p:
         p.add("WickerbyBroad.ttf", font_bytes(wickerby))
         p.add("LICENSE.txt", CC0.read_text(encoding="utf-8"))
+    with Package(folder, "wickerby-market.zip") as p:
+        p.add("WickerbyMarket.ttf", font_bytes(named(load("WickerbyBroad.ttf"), "Wickerby Market")))
+        p.add("readme.txt", HALF_SAID)
     with Package(folder, "goosegate-250.zip") as p:
         p.add("Goosegate.ttf", font_bytes(named(load("TansyCord.ttf"), "Goosegate")))
         p.add("Licence.pdf", pdf(COUNT))

@@ -85,6 +85,16 @@ Pictures::Pictures(ui::MainWindow& window, const QDir& folder, const QString& ca
              choose(window, QStringLiteral("Fennel Row Commercial"));
              window.findPage().openCard(ui::CardPage::Rights);
          }},
+        {QStringLiteral("find-rights-unclear"),
+         [&window, catalogue] {
+             window.findPage().openPackage(catalogue + QStringLiteral("/packages/wickerby-market.zip"));
+             waitForRest(window);
+             window.findChild<QAbstractButton*>(QStringLiteral("intakeTake"))->click();
+             waitForRest(window);
+             window.findChild<QAbstractButton*>(QStringLiteral("intakeBack"))->click();
+             choose(window, QStringLiteral("Wickerby Market"));
+             window.findPage().openCard(ui::CardPage::Rights);
+         }},
         {QStringLiteral("find-compare"),
          [&window] {
              window.findChild<QAbstractButton*>(QStringLiteral("cardBack"))->click();

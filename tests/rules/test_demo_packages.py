@@ -19,6 +19,7 @@ EXPECTED = {
     "tansy-cord.zip": ("gifts-only", 1, 0, 0),
     "gatepost.zip": ("ask-first", 1, 0, 0),
     "wickerby.zip": ("may-sell", 1, 0, 0),
+    "wickerby-market.zip": ("ask-first", 1, 0, 0),
     "goosegate-250.zip": ("sell-within-limits", 1, 0, 0),
     "hobnail-donate.zip": ("may-sell", 1, 0, 0),
     "fennel-row-demo.zip": ("gifts-only", 1, 0, 0),
@@ -60,6 +61,11 @@ class DemoPackages(unittest.TestCase):
             if verdict != "ask-first":
                 deciding = rights(name)["deciding"]
                 self.assertTrue(deciding and all(q["document"] and q["line"] >= 1 and q["sentence"] for q in deciding), name)
+
+    def test_what_was_not_understood_is_shown(self):
+        told = rights("wickerby-market.zip")["not_understood"]
+        self.assertEqual([(q["document"], q["line"], q["words"], q["otherwise"]) for q in told],
+                         [("readme.txt", 5, ["but only hardly ever", "Sundays"], "may-sell")])
 
     def test_limits_and_prices(self):
         self.assertEqual(rights("goosegate-250.zip")["units"], 250)

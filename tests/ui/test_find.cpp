@@ -129,6 +129,7 @@ private slots:
     void theDossierQuotesWhatDecides();
     void receiptsAndDecisionsAreKeptAndUndone();
     void soldSoFarIsCounted();
+    void whatWasNotUnderstoodIsUnderlined();
     void theLetterCanBeCopiedSavedAndMailed();
     void packagesShowWhatTheyHold_data();
     void packagesShowWhatTheyHold();
@@ -414,6 +415,41 @@ void TestFind::soldSoFarIsCounted()
         5000));
 }
 
+void TestFind::whatWasNotUnderstoodIsUnderlined()
+{
+    FindFixture f;
+    f.takeIn("wickerby-market.zip");
+    f.select("Wickerby Market");
+    f.press("openRights");
+    QCOMPARE(f.find<QLabel>("verdict")->text(), QStringLiteral("Ask first"));
+    auto* quote = f.find<QPushButton>("unclearQuote");
+    // Seen, and heard: the words that stood in the way, and what it would be without them.
+    const auto labels = quote->findChildren<QLabel*>();
+    QCOMPARE(labels.size(), 2);
+    const QString sentence = labels[0]->text();
+    QVERIFY2(sentence.count(QStringLiteral("<u ")) == 2 &&
+                 sentence.contains(QStringLiteral(">but only hardly ever</u>")),
+             qPrintable(sentence));
+    QVERIFY2(labels[1]->text().contains(QStringLiteral("Without the underlined words: May sell.")),
+             qPrintable(labels[1]->text()));
+    QVERIFY2(
+        quote->accessibleName().contains(QStringLiteral("not understood: but only hardly ever, Sundays. ")) &&
+            quote->accessibleName().contains(QStringLiteral("May sell")),
+        qPrintable(quote->accessibleName()));
+    // By keyboard: its place in the document.
+    quote->setFocus();
+    QCOMPARE(QApplication::focusWidget(), static_cast<QWidget*>(quote));
+    QTest::keyClick(quote, Qt::Key_Space);
+    QCOMPARE(f.find<QLabel>("documentName")->text(), QStringLiteral("readme.txt, line 5"));
+    QCOMPARE(f.find<QPlainTextEdit>("documentText")->textCursor().blockNumber(), 4);
+    // What the person decides stands beside the verdict, and does not change it.
+    f.find<QLineEdit>("decisionWords")->setText("Asked at the stall: every day but Sunday.");
+    f.press("keepDecision");
+    QVERIFY(QTest::qWaitFor([&] { return f.window->findChild<QLabel*>("lastDecision") != nullptr; }, 5000));
+    QVERIFY(f.find<QLabel>("lastDecision")->text().endsWith(QStringLiteral("every day but Sunday.")));
+    QCOMPARE(f.find<QLabel>("verdict")->text(), QStringLiteral("Ask first"));
+}
+
 void TestFind::theLetterCanBeCopiedSavedAndMailed()
 {
     FindFixture f;
@@ -451,6 +487,7 @@ void TestFind::packagesShowWhatTheyHold_data()
     row("tansy-cord.zip", 1, "Gifts only", "Junk", "Left behind by a file manager");
     row("gatepost.zip", 1, "Ask first", "Pictures", "");
     row("wickerby.zip", 1, "May sell", "Fonts", "You have one of this name and version");
+    row("wickerby-market.zip", 1, "Ask first", "Documents", "");
     row("goosegate-250.zip", 1, "Sell within limits", "Documents", "");
     row("hobnail-donate.zip", 1, "May sell", "Documents", "");
     row("fennel-row-demo.zip", 1, "Gifts only", "Documents", "");

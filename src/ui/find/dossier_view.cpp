@@ -23,6 +23,9 @@
 namespace ink::ui {
 namespace {
 
+/// Of a longer sentence only the first part is shown; the document has all of it.
+constexpr std::size_t kLongestQuote = 400;
+
 QString placeOf(const Quote& quote)
 {
     return QObject::tr("%1, line %2").arg(text(quote.document)).arg(quote.line);
@@ -157,6 +160,7 @@ void DossierView::setRights(const FontRights* rights, const LetterFacts& facts, 
     m_contact = contact;
     addVerdict();
     addQuotes(tr("What decides"), m_rights.dossier.deciding);
+    addNotUnderstood();
     addCounter();
     addAnswers();
     if (!m_rights.dossier.notes.empty()) {
@@ -175,6 +179,8 @@ void DossierView::setRights(const FontRights* rights, const LetterFacts& facts, 
     m_column->addStretch(1);
     if (!m_rights.dossier.deciding.empty())
         showDocument(m_rights.dossier.deciding.front());
+    else if (!m_rights.dossier.not_understood.empty())
+        showDocument(m_rights.dossier.not_understood.front().quote);
 }
 
 void DossierView::addVerdict()
@@ -200,6 +206,11 @@ void DossierView::addVerdict()
                             .arg(tint.alpha()));
     m_column->addWidget(chip, 0, Qt::AlignLeft);
     addText(text(dossier.reason));
+    if (!m_rights.record.decisions.empty()) { // it stands beside the verdict and does not change it
+        const auto& decision = m_rights.record.decisions.back();
+        addText(tr("You decided on %1: %2").arg(text(decision.date), text(decision.words)))
+            ->setObjectName(QStringLiteral("lastDecision"));
+    }
     if (!dossier.limits.empty()) {
         QStringList limits;
         for (const auto& limit : dossier.limits)
@@ -210,37 +221,97 @@ void DossierView::addVerdict()
         addText(tr("A licence costs %1.").arg(text(dossier.price)));
 }
 
+/// A sentence that leads to its place in the document. `sentence` is rich text.
+QPushButton* DossierView::addQuote(const Quote& quote, const QString& sentence, const QString& below,
+                                   const QString& spoken)
+{
+    auto* button = new QPushButton(m_body);
+    button->setProperty("role", QStringLiteral("mark"));
+    button->setObjectName(QStringLiteral("quote"));
+    button->setAccessibleName(spoken);
+    auto* inside = new QVBoxLayout(button);
+    inside->setContentsMargins(2 * kGrid, kGrid, 2 * kGrid, kGrid);
+    inside->setSpacing(0);
+    auto* words = new QLabel(sentence, button);
+    words->setTextFormat(Qt::RichText);
+    auto* place = new QLabel(below, button);
+    place->setProperty("role", QStringLiteral("soft"));
+    place->setFont(m_theme.text(TextSize::Small));
+    place->setTextFormat(Qt::PlainText);
+    for (auto* label : {words, place}) {
+        label->setWordWrap(true);
+        label->setAttribute(Qt::WA_TransparentForMouseEvents);
+        inside->addWidget(label);
+    }
+    QSizePolicy policy(QSizePolicy::Preferred, QSizePolicy::Minimum);
+    policy.setHeightForWidth(true);
+    button->setSizePolicy(policy);
+    button->setMinimumHeight(inside->heightForWidth(420) > 0 ? inside->heightForWidth(420)
+                                                             : inside->sizeHint().height());
+    connect(button, &QPushButton::clicked, this, [this, quote] { showDocument(quote); });
+    m_column->addWidget(button);
+    return button;
+}
+
 void DossierView::addQuotes(const QString& title, const std::vector<Quote>& quotes)
 {
     if (quotes.empty())
         return;
     addHeading(title);
-    for (const auto& quote : quotes) {
-        auto* button = new QPushButton(m_body);
-        button->setProperty("role", QStringLiteral("mark"));
-        button->setObjectName(QStringLiteral("quote"));
-        button->setAccessibleName(tr("“%1”, %2").arg(text(quote.sentence), placeOf(quote)));
-        auto* inside = new QVBoxLayout(button);
-        inside->setContentsMargins(2 * kGrid, kGrid, 2 * kGrid, kGrid);
-        inside->setSpacing(0);
-        auto* sentence = new QLabel(QStringLiteral("“%1”").arg(text(quote.sentence).left(400)), button);
-        sentence->setWordWrap(true);
-        sentence->setTextFormat(Qt::PlainText);
-        auto* place = new QLabel(placeOf(quote), button);
-        place->setProperty("role", QStringLiteral("soft"));
-        place->setFont(m_theme.text(TextSize::Small));
-        for (auto* label : {sentence, place}) {
-            label->setAttribute(Qt::WA_TransparentForMouseEvents);
-            inside->addWidget(label);
-        }
-        QSizePolicy policy(QSizePolicy::Preferred, QSizePolicy::Minimum);
-        policy.setHeightForWidth(true);
-        button->setSizePolicy(policy);
-        button->setMinimumHeight(inside->heightForWidth(420) > 0 ? inside->heightForWidth(420)
-                                                                 : inside->sizeHint().height());
-        connect(button, &QPushButton::clicked, this, [this, quote] { showDocument(quote); });
-        m_column->addWidget(button);
+    for (const auto& quote : quotes)
+        addQuote(quote, tr("“%1”").arg(text(quote.sentence).left(kLongestQuote).toHtmlEscaped()),
+                 placeOf(quote), tr("“%1”, %2").arg(text(quote.sentence), placeOf(quote)));
+}
+
+/// The sentences that stood in the way of a yes, the words underlined, and what it would be without them.
+void DossierView::addNotUnderstood()
+{
+    const auto& list = m_rights.dossier.not_understood;
+    if (list.empty())
+        return;
+    addHeading(tr("What was not understood"));
+    for (const auto& unclear : list) {
+        QStringList words;
+        for (const auto& span : unclear.words)
+            words.append(text(unclear.quote.sentence.substr(span.begin, span.end - span.begin)));
+        const QString otherwise = text(nameOf(unclear.otherwise));
+        QStringList below{placeOf(unclear.quote)};
+        if (!unclear.why.empty())
+            below.append(text(unclear.why));
+        if (unclear.otherwise != Verdict::AskFirst)
+            below.append(words.isEmpty() ? tr("Without this sentence: %1.").arg(otherwise)
+                                         : tr("Without the underlined words: %1.").arg(otherwise));
+        const QString spoken =
+            words.isEmpty()
+                ? tr("“%1”, %2").arg(text(unclear.quote.sentence), below.join(QStringLiteral(". ")))
+                : tr("“%1”, not understood: %2. %3")
+                      .arg(text(unclear.quote.sentence), words.join(QStringLiteral(", ")),
+                           below.join(QStringLiteral(". ")));
+        addQuote(unclear.quote, tr("“%1”").arg(underlined(unclear)), below.join(QStringLiteral(" · ")),
+                 spoken)
+            ->setObjectName(QStringLiteral("unclearQuote"));
     }
+}
+
+/// The sentence as rich text. Only its first part is shown when it is long.
+QString DossierView::underlined(const Unclear& unclear) const
+{
+    const std::string& sentence = unclear.quote.sentence;
+    QString rich;
+    std::size_t at = 0;
+    const auto add = [&](std::size_t end) { rich += text(sentence.substr(at, end - at)).toHtmlEscaped(); };
+    for (const auto& span : unclear.words) {
+        if (span.begin > kLongestQuote)
+            break;
+        add(span.begin);
+        at = span.begin;
+        rich += QStringLiteral("<u style='color:%1'>").arg(m_theme.colours().madder.name());
+        add(span.end);
+        at = span.end;
+        rich += QStringLiteral("</u>");
+    }
+    add(std::max(at, std::min<std::size_t>(sentence.size(), kLongestQuote)));
+    return rich;
 }
 
 void DossierView::showDocument(const Quote& quote)

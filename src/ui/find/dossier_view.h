@@ -53,7 +53,11 @@ private:
     void addHeading(const QString& text);
     QLabel* addText(const QString& text, bool is_soft = false);
     void addVerdict();
+    QPushButton* addQuote(const Quote& quote, const QString& sentence, const QString& below,
+                          const QString& spoken);
     void addQuotes(const QString& title, const std::vector<Quote>& quotes);
+    void addNotUnderstood();
+    QString underlined(const Unclear& unclear) const;
     void addAnswers();
     void addCounter();
     void addPapers();
