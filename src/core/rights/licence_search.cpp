@@ -70,7 +70,6 @@ bool isNotice(const Sentence& sentence)
             tokens[1].word == "rights" && tokens[2].word == "reserved");
 }
 
-/// Headings inside a licence, which some copies leave out.
 /// Whom a text speaks of, where it has to be filled in: the names differ between copies.
 bool isOwner(std::string_view words)
 {
@@ -89,6 +88,7 @@ bool isOwner(std::string_view words)
     return std::ranges::find(kOwners, words) != kOwners.end();
 }
 
+/// Headings inside a licence, which some copies leave out.
 bool isHeading(std::string_view words)
 {
     static constexpr std::array<std::string_view, 6> kHeadings{
