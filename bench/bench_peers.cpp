@@ -5,10 +5,10 @@
 #include "bench/peers.h"
 
 #include "core/design/composition.h"
+#include "core/geometry/engine/curve_engine.h"
 #include "core/geometry/measure.h"
 #include "core/geometry/nesting.h"
 #include "core/geometry/reduce.h"
-#include "core/geometry/ring_engine.h"
 #include "core/geometry/weld_cache.h"
 #include "tests/support/oracle.h"
 

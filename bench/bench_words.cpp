@@ -45,7 +45,7 @@ void weldOnly(benchmark::State& state)
 {
     const auto set = setWords(*face(), words(static_cast<int>(state.range(0))), {});
     for (auto _ : state)
-        benchmark::DoNotOptimize(weld(set->glyphs_fu));
+        benchmark::DoNotOptimize(weld(set->glyphs_fu, Unit::ofFont(face()->info().units_per_em)));
 }
 
 /// Forty letters in ten words, one of them moved at every turn: only its word is welded again.
@@ -53,12 +53,11 @@ void dragOneLetterOfForty(benchmark::State& state)
 {
     auto set = setWords(*face(), "bram zoes luca hone mila tove arne jule otti fenn", {});
     WeldOptions options;
-    options.units_per_em = face()->info().units_per_em;
     if (state.range(0) > 0)
         options.cache = std::make_shared<WeldCache>();
     for (auto _ : state) {
         set->glyphs_fu[17].at.x += 0.37;
-        benchmark::DoNotOptimize(weld(set->glyphs_fu, options));
+        benchmark::DoNotOptimize(weld(set->glyphs_fu, Unit::ofFont(face()->info().units_per_em), options));
     }
 }
 

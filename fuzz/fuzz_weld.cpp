@@ -80,8 +80,9 @@ extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size
         }
     }
     glyphs.back() = pen.take();
-    const auto outline = ink::weld(glyphs);
-    require(outline.has_value(), "refused");
+    const auto welded = ink::weld(glyphs, ink::Unit{1.0});
+    require(welded.has_value(), "refused");
+    const ink::Outline* const outline = &welded->outline;
     // 1 u is one unit here. The weld promises 0.05 u; chords of the judges add their own error.
     const auto validity = ink::validityOf(*outline, 1.0);
     require(validity.isValid(0.1), validity.inWords());

@@ -25,7 +25,7 @@ FaceTraits traitsOfSample(const RemoteWords& remote, std::string name,
                           const std::shared_ptr<WeldCache>& welds)
 {
     FaceTraits traits;
-    if (const auto pairs = letterPairs(remote.set, {remote.units_per_em, {}, welds}))
+    if (const auto pairs = letterPairs(remote.set, Unit::ofFont(remote.units_per_em), {{}, welds}))
         for (const auto& pair : *pairs)
             if (pair.left.line == 0) {
                 ++traits.joins.pairs;

@@ -101,18 +101,39 @@ std::map<int, std::vector<PlacedPaths>> toBend(const Setting& setting, const Set
     return layers;
 }
 
+/// Letters at their own size stand on whole font units.
+Unit unitOf(const Job& job, const FindLetters& letters)
+{
+    Unit unit = kJobUnit;
+    if (const auto source = letters(job.font))
+        unit.lattice = kU_per_em / (*source)->unitsPerEm();
+    return unit;
+}
+
+std::size_t nodesOf(const Setting& setting)
+{
+    std::size_t nodes = 0;
+    const auto add = [&nodes](const std::vector<PlacedPaths>& glyphs) {
+        for (const auto& glyph : glyphs)
+            nodes += nodeCount(*glyph.paths);
+    };
+    for (const auto& letter : setting.letters)
+        add(letter.glyphs);
+    for (const auto& piece : setting.pieces)
+        add(piece.glyphs);
+    return nodes;
+}
+
 /// Welds what bends with a block in one layer, and bends it.
 Result<PlacedPaths> bentBlock(const std::vector<PlacedPaths>& glyphs, const SetBlock& block,
-                              double tolerance_u, const ComposeOptions& options, WeldStats& stats)
+                              double tolerance_u, Unit unit, const ComposeOptions& options)
 {
-    WeldStats own;
-    const WeldOptions weld_options{kU_per_em, options.cancel, options.welds};
-    auto welded = weld(glyphs, weld_options, &own);
+    auto welded = weld(glyphs, unit, {options.cancel, options.welds});
     if (!welded)
         return fail(welded.error());
-    stats.nodes_before += own.nodes_before;
     const auto map = shapeMap(block.shape, block.straight_ink);
-    const Outline straight = transformed(*welded, Affine{1, 0, 0, 1, -block.origin.x, -block.origin.y});
+    const Outline straight =
+        transformed(welded->outline, Affine{1, 0, 0, 1, -block.origin.x, -block.origin.y});
     const bool turns_over = block.shape.kind == ShapeKind::Mirror;
     Outline bent_outline;
     for (const auto& piece : straight.pieces) {
@@ -128,7 +149,7 @@ Result<PlacedPaths> bentBlock(const std::vector<PlacedPaths>& glyphs, const SetB
     if (options.cancel.isCancelled())
         return fail(ErrorCode::Cancelled);
     // What bends little needs fewer nodes than the letters had.
-    auto reduced = reduceNodes(bent_outline, {tolerance_u / 2, kU_per_em, options.cancel});
+    auto reduced = reduceNodes(bent_outline, unit, {tolerance_u / 2, options.cancel});
     if (!reduced)
         return fail(reduced.error());
     return PlacedPaths{std::make_shared<const Paths>(toPaths(reduced->outline)), block.origin,
@@ -164,17 +185,17 @@ Result<ComposedDesign> composeDesign(const Job& job, const FindLetters& letters,
         return fail(set.error());
     ComposedDesign composed;
     composed.setting = std::move(set->first);
+    const Unit unit = unitOf(job, letters);
     const double rough_mm_per_u = std::max(set->second.across, set->second.up);
 
     std::vector<PlacedPaths> glyphs;
-    WeldStats bent_stats;
     std::set<std::size_t> bent_blocks;
     for (const auto& block : composed.setting.blocks) {
         if (bends(block))
             bent_blocks.insert(block.block);
         for (const auto& [layer, straight] : toBend(composed.setting, block)) {
             auto outline =
-                bentBlock(straight, block, options.bend_tolerance_mm / rough_mm_per_u, options, bent_stats);
+                bentBlock(straight, block, options.bend_tolerance_mm / rough_mm_per_u, unit, options);
             if (!outline)
                 return fail(outline.error());
             glyphs.push_back(std::move(*outline));
@@ -187,11 +208,10 @@ Result<ComposedDesign> composeDesign(const Job& job, const FindLetters& letters,
         if (!piece.bends)
             glyphs.insert(glyphs.end(), piece.glyphs.begin(), piece.glyphs.end());
 
-    WeldStats stats;
-    const auto welded = weld(glyphs, {kU_per_em, options.cancel, options.welds}, &stats);
+    auto welded = weld(glyphs, unit, {options.cancel, options.welds});
     if (!welded)
         return fail(welded.error());
-    const Box ink = bounds(*welded);
+    const Box ink = bounds(welded->outline);
     if (ink.width() <= 0.0 || ink.height() <= 0.0)
         return fail(ErrorCode::NothingToCut, job.font.path);
     const auto scale = scaleOf(job, letters, ink);
@@ -205,7 +225,7 @@ Result<ComposedDesign> composeDesign(const Job& job, const FindLetters& letters,
         composed.x_height_mm = (*source)->xHeight_fu() * mm_per_fu;
     }
     composed.to_mm = placeAt(ink, scale->across, scale->up, job.is_mirrored);
-    auto design = finishedDesign({*welded, std::move(stats), glyphs, composed.setting.missing, kU_per_em},
+    auto design = finishedDesign({std::move(*welded), glyphs, composed.setting.missing, kU_per_em},
                                  composed.to_mm, job.is_mirrored, options.finishing, options.cancel);
     if (!design) {
         Error error = design.error();
@@ -214,8 +234,7 @@ Result<ComposedDesign> composeDesign(const Job& job, const FindLetters& letters,
         return fail(std::move(error));
     }
     composed.design = std::move(*design);
-    if (bent_stats.nodes_before > 0)
-        composed.design.weld.nodes_before = bent_stats.nodes_before;
+    composed.design.weld.nodes_before = nodesOf(composed.setting); // also of what was bent first
     for (const auto& font : composed.setting.missing_fonts)
         composed.design.warnings.push_back(font.path + ": the font is not here");
     return composed;

@@ -116,18 +116,18 @@ Affine placeAt(const Box& ink, double across, double up, bool is_mirrored)
 Result<Design> finishedDesign(const WeldedShape& welded, const Affine& place, bool is_mirrored,
                               const Finishing& finishing, const CancelToken& cancel)
 {
-    const Box ink = bounds(welded.outline);
+    const Box ink = bounds(welded.welded.outline);
     const double larger_mm = std::max(std::abs(place.a) * ink.width(), place.d * ink.height());
     if (larger_mm > kMaxSize_mm)
         return fail(ErrorCode::SizeOutOfRange, {},
                     "the longer side would be " + std::to_string(std::lround(larger_mm / 1000.0)) + " m");
     Design design;
-    design.weld = welded.stats;
+    design.weld = welded.welded.stats;
     design.em_mm = welded.units_per_em * place.d;
-    for (const Point p : design.weld.crossing_points)
+    for (const Point p : welded.welded.crossings)
         design.crossings_mm.push_back(place.map(p));
-    auto finished =
-        finish(transformed(welded.outline, place), finishing, design.crossings_mm, design.em_mm, cancel);
+    auto finished = finish(transformed(welded.welded.outline, place), finishing, design.crossings_mm,
+                           design.em_mm, cancel);
     if (!finished)
         return fail(finished.error());
     design.finished = std::move(*finished);
@@ -162,11 +162,11 @@ Result<Design> makeDesign(const FontFace& face, const DesignRequest& request)
         if (letter < set->glyphs_fu.size())
             set->glyphs_fu[letter].layer = static_cast<int>(letter) + 1;
     WeldedShape welded;
-    auto outline = weld(set->glyphs_fu, {units_per_em, request.cancel, request.cache}, &welded.stats);
-    if (!outline)
-        return failFor(outline.error());
-    welded.outline = std::move(*outline);
-    const Box ink_fu = bounds(welded.outline);
+    auto made = weld(set->glyphs_fu, Unit::ofFont(units_per_em), {request.cancel, request.cache});
+    if (!made)
+        return failFor(made.error());
+    welded.welded = std::move(*made);
+    const Box ink_fu = bounds(welded.welded.outline);
     if (ink_fu.width() <= 0.0 || ink_fu.height() <= 0.0)
         return failFor({ErrorCode::NothingToCut, {}, {}});
     welded.glyphs = std::move(set->glyphs_fu);
@@ -205,7 +205,7 @@ void writeReport(std::ostream& out, const Design& design, bool with_method)
     if (with_method) {
         const auto& w = design.weld;
         json["method"] = {{"nodes", f.nodes},
-                          {"crossings", w.crossings},
+                          {"crossings", design.crossings_mm.size()},
                           {"groups", w.groups},
                           {"repeated_glyphs", w.glyphs_cached},
                           {"absorbed", w.absorbed},

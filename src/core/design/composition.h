@@ -90,8 +90,7 @@ Result<Design> makeDesign(const FontFace& face, const DesignRequest& request);
 /// Welded shapes at no particular size yet.
 struct WeldedShape
 {
-    Outline outline;
-    WeldStats stats;
+    Welded welded;
     /// The glyphs as drawn, in the same unit.
     std::vector<PlacedPaths> glyphs;
     std::u32string missing;

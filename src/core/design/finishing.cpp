@@ -46,10 +46,11 @@ Result<Finished> finish(const Outline& welded_mm, const Finishing& finishing,
 {
     if (auto ok = checkFinishing(finishing); !ok)
         return fail(ok.error());
+    const Unit unit = Unit::ofEm(em_mm);
     Finished out{welded_mm, 0, 0, 0.0};
     if (finishing.bridge_touching_mm > 0.0) {
         auto bridged =
-            bridgeTouching(out.outline_mm, finishing.bridge_touching_mm, crossings_mm, {em_mm, cancel, {}});
+            bridgeTouching(out.outline_mm, finishing.bridge_touching_mm, crossings_mm, unit, cancel);
         if (!bridged)
             return fail(bridged.error());
         out.bridges = bridged->bridges.size();
@@ -61,9 +62,8 @@ Result<Finished> finish(const Outline& welded_mm, const Finishing& finishing,
         OffsetOptions options;
         options.join = finishing.offset_join;
         options.tolerance = kOffsetTolerance_mm;
-        options.units_per_em = em_mm;
         options.cancel = cancel;
-        auto moved = offset(out.outline_mm, finishing.offset_mm, options);
+        auto moved = offset(out.outline_mm, finishing.offset_mm, unit, options);
         if (!moved)
             return fail(moved.error());
         out.outline_mm = std::move(*moved);
@@ -71,7 +71,7 @@ Result<Finished> finish(const Outline& welded_mm, const Finishing& finishing,
     if (out.outline_mm.pieces.empty())
         return fail(ErrorCode::NothingToCut, {}, "the offset leaves nothing of them");
     if (finishing.reduce_mm > 0.0) {
-        auto reduced = reduceNodes(out.outline_mm, {finishing.reduce_mm, em_mm, cancel});
+        auto reduced = reduceNodes(out.outline_mm, unit, {finishing.reduce_mm, cancel});
         if (!reduced)
             return fail(reduced.error());
         out.nodes_before_reduction = reduced->nodes_before;

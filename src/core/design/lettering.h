@@ -4,6 +4,7 @@
 
 #include "core/design/font_ref.h"
 #include "core/design/word_shape.h"
+#include "core/geometry/unit.h"
 
 #include <cstdint>
 #include <map>
@@ -17,6 +18,7 @@ namespace ink {
 
 /// Letters are set in u, 1/1000 of the em.
 inline constexpr double kU_per_em = 1000.0;
+inline constexpr Unit kJobUnit = Unit::ofEm(kU_per_em);
 /// Stands in the words for a motif (Unicode: OBJECT REPLACEMENT CHARACTER).
 inline constexpr char32_t kMotifCharacter = 0xFFFC;
 

@@ -74,8 +74,8 @@ Result<MadeMotif> motifOfLetters(const Setting& setting, std::span<const std::si
     }
     if (glyphs.empty())
         return fail(ErrorCode::NothingToCut);
-    const auto welded = weld(glyphs, {kU_per_em});
-    return welded ? standing(std::move(motif), *welded, baseline) : fail(welded.error());
+    const auto welded = weld(glyphs, kJobUnit);
+    return welded ? standing(std::move(motif), welded->outline, baseline) : fail(welded.error());
 }
 
 Result<MadeMotif> motifOfPart(const Setting& setting, const Box& frame)
@@ -109,10 +109,10 @@ Result<MadeMotif> motifOfPart(const Setting& setting, const Box& frame)
     }
     if (glyphs.empty())
         return fail(ErrorCode::NothingToCut);
-    const auto welded = weld(glyphs, {kU_per_em});
+    const auto welded = weld(glyphs, kJobUnit);
     if (!welded)
         return fail(welded.error());
-    const auto part = combine(*welded, rectangle(frame), BooleanOp::Intersect, {kU_per_em});
+    const auto part = combine(welded->outline, rectangle(frame), BooleanOp::Intersect, kJobUnit);
     return part ? standing(std::move(motif), *part, baseline) : fail(part.error());
 }
 

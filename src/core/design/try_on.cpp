@@ -63,10 +63,10 @@ StrokeWidths::~StrokeWidths() = default;
 
 namespace {
 
-Result<Outline> weldedGlyph(const FontFace& face, std::uint32_t glyph_id)
+Result<Welded> weldedGlyph(const FontFace& face, std::uint32_t glyph_id)
 {
     const std::vector<Paths> glyph{face.glyphOutline(glyph_id)};
-    return weld(glyph, {static_cast<double>(face.info().units_per_em)});
+    return weld(glyph, Unit::ofFont(face.info().units_per_em));
 }
 
 } // namespace
@@ -75,8 +75,8 @@ std::optional<double> StrokeWidths::of(const std::shared_ptr<const FontFace>& fa
 {
     return m_state->kept(m_state->widths, face, glyph_id, [&]() -> std::optional<double> {
         const double units_per_em = face->info().units_per_em;
-        if (const auto outline = weldedGlyph(*face, glyph_id); outline)
-            if (const auto axis = medialAxis(*outline, units_per_em / kU_per_em);
+        if (const auto welded = weldedGlyph(*face, glyph_id))
+            if (const auto axis = medialAxis(welded->outline, Unit::ofFont(units_per_em));
                 axis && axis->thinnest_stroke)
                 return axis->thinnest_stroke->width / units_per_em;
         return {};
@@ -87,11 +87,11 @@ std::vector<StrokeEnd> StrokeWidths::endsOf(const std::shared_ptr<const FontFace
                                             std::uint32_t glyph_id)
 {
     return m_state->kept(m_state->ends, face, glyph_id, [&]() -> std::vector<StrokeEnd> {
-        const auto outline = weldedGlyph(*face, glyph_id);
-        if (!outline)
+        const auto welded = weldedGlyph(*face, glyph_id);
+        if (!welded)
             return {};
         const double scale = kU_per_em / face->info().units_per_em;
-        return strokeEnds(transformed(*outline, {scale, 0, 0, scale, 0, 0}), 1.0);
+        return strokeEnds(transformed(welded->outline, {scale, 0, 0, scale, 0, 0}), 1.0);
     });
 }
 

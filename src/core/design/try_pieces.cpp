@@ -32,8 +32,8 @@ public:
         : m_request(request), m_setting(setting), m_letter(letter), m_source(source),
           m_choice(request.job.lettering.letter(letter.first))
     {
-        if (const auto welded = weld(letter.glyphs, {kU_per_em}))
-            m_ends = strokeEnds(*welded, 1.0);
+        if (const auto welded = weld(letter.glyphs, kJobUnit))
+            m_ends = strokeEnds(welded->outline, 1.0);
         for (const auto& other : setting.letters)
             if (other.line == letter.line && other.block == letter.block)
                 m_line.add(other.ink);

@@ -109,17 +109,17 @@ Result<FitShape> fitShapeOf(const SetWords& set, double units_per_em, std::vecto
 {
     FitShape shape;
     shape.units_per_em = units_per_em;
-    const WeldOptions options{shape.units_per_em, cancel, welds};
-    auto outline = weld(set.glyphs_fu, options);
-    if (!outline)
-        return fail(outline.error());
-    auto pairs = letterPairs(set, options);
+    const Unit unit = Unit::ofFont(units_per_em);
+    auto welded = weld(set.glyphs_fu, unit, {cancel, welds});
+    if (!welded)
+        return fail(welded.error());
+    auto pairs = letterPairs(set, unit, {cancel, welds});
     if (!pairs)
         return fail(pairs.error());
-    const auto axis = medialAxis(*outline, shape.units_per_em / 1000, cancel);
+    const auto axis = medialAxis(welded->outline, unit, cancel);
     if (!axis)
         return fail(axis.error());
-    shape.outline_fu = std::move(*outline);
+    shape.outline_fu = std::move(welded->outline);
     shape.ink_fu = bounds(shape.outline_fu);
     if (shape.ink_fu.width() <= 0.0 || shape.ink_fu.height() <= 0.0)
         return fail(ErrorCode::NothingToCut);

@@ -29,15 +29,16 @@ double inkWidth(const Paths& glyph, double from, double to)
 std::optional<bool> hasSerifs(const Paths& stem, double units_per_em)
 {
     const Box box = bounds(stem);
-    const auto outline = weld(std::vector<Paths>{stem}, {units_per_em, {}, {}});
-    if (box.height() <= 0.0 || !outline)
+    const auto welded = weld(std::vector<Paths>{stem}, Unit::ofFont(units_per_em));
+    if (box.height() <= 0.0 || !welded)
         return std::nullopt;
     const double foot = inkWidth(stem, box.y0, box.y0 + 0.04 * box.height());
     // The middle is measured where a line crosses it: straight sides have no points there.
     int ink = 0;
     constexpr int kSteps = 200;
     for (int i = 0; i < kSteps; ++i)
-        ink += isInk(*outline, {box.x0 + box.width() * (i + 0.5) / kSteps, box.y0 + box.height() * 0.47});
+        ink +=
+            isInk(welded->outline, {box.x0 + box.width() * (i + 0.5) / kSteps, box.y0 + box.height() * 0.47});
     const double middle = box.width() * ink / kSteps;
     if (middle <= 0.0 || foot <= 0.0)
         return std::nullopt;
@@ -65,7 +66,7 @@ JoinSample sampleJoins(const FontFace& face, const std::shared_ptr<WeldCache>& w
     const auto set = setWords(face, std::string(kJoinSampleWords), {});
     if (!set)
         return {};
-    const auto pairs = letterPairs(*set, {double(face.info().units_per_em), {}, welds});
+    const auto pairs = letterPairs(*set, Unit::ofFont(face.info().units_per_em), {{}, welds});
     if (!pairs)
         return {};
     const auto joins = std::ranges::count_if(*pairs, &LetterPair::joins);

@@ -50,17 +50,17 @@ bool isSpaceBetween(const SetWords& set, const LetterRef& left, const LetterRef&
     return false;
 }
 
-Result<std::size_t> piecesOf(std::span<const PlacedPaths> glyphs, const WeldOptions& options)
+Result<std::size_t> piecesOf(std::span<const PlacedPaths> glyphs, Unit unit, const WeldOptions& options)
 {
-    const auto outline = weld(glyphs, options);
-    if (!outline)
-        return fail(outline.error());
-    return outline->pieces.size();
+    const auto welded = weld(glyphs, unit, options);
+    if (!welded)
+        return fail(welded.error());
+    return welded->outline.pieces.size();
 }
 
 } // namespace
 
-Result<std::vector<LetterPair>> letterPairs(const SetWords& set, const WeldOptions& options)
+Result<std::vector<LetterPair>> letterPairs(const SetWords& set, Unit unit, const WeldOptions& options)
 {
     std::vector<LetterPair> pairs;
     const auto letters = lettersOf(set);
@@ -76,8 +76,9 @@ Result<std::vector<LetterPair>> letterPairs(const SetWords& set, const WeldOptio
         if (touches(left.box, right.box)) {
             auto both = left.glyphs;
             both.insert(both.end(), right.glyphs.begin(), right.glyphs.end());
-            const auto one = piecesOf(left.glyphs, options), other = piecesOf(right.glyphs, options),
-                       together = piecesOf(both, options);
+            const auto one = piecesOf(left.glyphs, unit, options),
+                       other = piecesOf(right.glyphs, unit, options),
+                       together = piecesOf(both, unit, options);
             for (const auto* pieces : {&one, &other, &together})
                 if (!*pieces)
                     return fail(pieces->error());

@@ -1,7 +1,7 @@
 #include "core/geometry/bend.h"
 
 #include "core/geometry/cubic_fit.h"
-#include "core/geometry/project.h"
+#include "core/geometry/nearest.h"
 
 #include <algorithm>
 #include <array>

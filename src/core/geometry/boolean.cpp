@@ -1,31 +1,29 @@
 #include "core/geometry/boolean.h"
 
+#include "core/geometry/engine/curve_engine.h"
 #include "core/geometry/nesting.h"
-#include "core/geometry/ring_engine.h"
 
 #include <algorithm>
 
 namespace ink {
 
-Result<Outline> combine(const Outline& a, const Outline& b, BooleanOp op, const WeldOptions& options,
-                        WeldStats* stats)
+Result<Outline> combine(const Outline& a, const Outline& b, BooleanOp op, Unit unit,
+                        const CancelToken& cancel)
 {
-    WeldStats unused;
-    WeldStats& figures = stats ? *stats : unused;
-    figures = {};
-    const detail::Grid grid{options.units_per_em / 1000.0};
     const Paths subject = toPaths(a);
     const Paths clip = toPaths(b);
+    std::size_t nodes = 0;
     for (const auto* paths : {&subject, &clip})
-        if (auto ok = detail::checkInput(*paths, {}, grid, figures.nodes_before); !ok)
+        if (auto ok = detail::checkInput(*paths, {}, unit, nodes); !ok)
             return fail(ok.error());
-    const detail::EngineShape shapes[] = {{&subject, nullptr, {}, false},
-                                          {&clip, nullptr, {}, op != BooleanOp::Union}};
-    auto rings = detail::combineCurves(shapes, op, detail::FillRule::NonZero, grid, options.cancel, figures);
+    const bool is_union = op == BooleanOp::Union;
+    const detail::EngineShape shapes[] = {{&subject, nullptr, {}, false, false},
+                                          {&clip, nullptr, {}, !is_union, false}};
+    detail::EngineStats stats;
+    auto rings =
+        detail::combineCurves(shapes, op, detail::FillRule::NonZero, detail::Grid(unit), cancel, stats);
     if (!rings)
         return fail(rings.error());
-    figures.crossings = figures.crossing_points.size();
-    figures.groups = 1;
     return nested(std::move(*rings));
 }
 

@@ -151,7 +151,7 @@ std::vector<Point> necksOf(const Outline& outline, double width, std::span<const
 } // namespace
 
 Result<Bridged> bridgeTouching(const Outline& outline, double width, std::span<const Point> crossings,
-                               const WeldOptions& options)
+                               Unit unit, const CancelToken& cancel)
 {
     Bridged out{outline, {}};
     if (width <= 0.0)
@@ -177,7 +177,7 @@ Result<Bridged> bridgeTouching(const Outline& outline, double width, std::span<c
     }
     if (bridges.pieces.empty())
         return out;
-    auto joined = combine(outline, bridges, BooleanOp::Union, options);
+    auto joined = combine(outline, bridges, BooleanOp::Union, unit, cancel);
     if (!joined)
         return fail(joined.error());
     out.outline = std::move(*joined);

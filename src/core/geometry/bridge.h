@@ -18,6 +18,6 @@ struct Bridged
 /// Units:  those of the coordinates, mm for a finished design.
 /// Errors: as weld().
 Result<Bridged> bridgeTouching(const Outline& outline, double width, std::span<const Point> crossings,
-                               const WeldOptions& options = {});
+                               Unit unit, const CancelToken& cancel = {});
 
 } // namespace ink

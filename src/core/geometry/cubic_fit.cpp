@@ -1,6 +1,6 @@
 #include "core/geometry/cubic_fit.h"
 
-#include "core/geometry/project.h"
+#include "core/geometry/nearest.h"
 
 #include <algorithm>
 #include <vector>

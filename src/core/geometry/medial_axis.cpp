@@ -1,8 +1,8 @@
 #include "core/geometry/medial_axis.h"
 
-#include "core/geometry/chord_boolean.h"
+#include "core/geometry/engine/chord_boolean.h"
+#include "core/geometry/engine/curve_engine.h"
 #include "core/geometry/nesting.h"
-#include "core/geometry/ring_engine.h"
 
 #include <boost/polygon/segment_data.hpp>
 #include <boost/polygon/voronoi.hpp>
@@ -20,7 +20,7 @@ namespace bp = boost::polygon;
 using Diagram = bp::voronoi_diagram<double>;
 using Site = bp::segment_data<std::int32_t>;
 
-constexpr double kChordTolerance_u = 0.25;
+constexpr double kAxisTolerance_u = 0.25;
 /// Chords around the narrowest places, when they are measured again.
 constexpr double kFineTolerance_u = 0.02;
 /// Places that may be the narrowest within the error of the chords.
@@ -476,7 +476,7 @@ public:
         std::vector<Point> seen;
         for (const auto* s : order) {
             if (seen.size() >= kMostCandidates ||
-                (best && s->narrowest.width > best->width + 4 * kChordTolerance_u * m_u))
+                (best && s->narrowest.width > best->width + 4 * kAxisTolerance_u * m_u))
                 break;
             const double near = s->narrowest.width / 2 + 5 * m_u;
             if (std::ranges::any_of(seen, [&](Point p) { return length(p - s->narrowest.centre) < near; }))
@@ -503,7 +503,7 @@ private:
         const auto found =
             AxisReader(sites, diagram).narrowestNear(centre, std::max(slack, radius / 2), is_ink);
         // Round rooms have no stretch of their own, and what lies elsewhere is another place.
-        if (!found || std::abs(found->width / 2 - radius) > 4 * kChordTolerance_u * m_u / step)
+        if (!found || std::abs(found->width / 2 - radius) > 4 * kAxisTolerance_u * m_u / step)
             return stretch.narrowest;
         return {found->width * step, found->centre * step, found->a * step, found->b * step};
     }
@@ -514,14 +514,14 @@ private:
 };
 
 Result<std::vector<detail::ChordRing>> chordRings(const Paths& paths, const detail::Grid& grid,
-                                                  double tolerance)
+                                                  double tolerance, const CancelToken& cancel)
 {
     const auto chords = detail::chordsOf(paths, grid, tolerance);
     if (chords.chord_count > kMaxSites)
         return fail(ErrorCode::TooManyNodes);
-    const detail::PlacedChords placed{&chords, {}, false};
+    const detail::PlacedChords placed{&chords, {}, false, false};
     // Chords of curves that nearly touch may cross: the union takes that away.
-    auto rings = detail::combineRings({&placed, 1}, BooleanOp::Union, detail::FillRule::NonZero, 0.0, 0.0);
+    auto rings = detail::combineRings({&placed, 1}, BooleanOp::Union, detail::FillRule::NonZero, {}, cancel);
     if (!rings)
         return fail(rings.error());
     return std::move(rings->rings);
@@ -529,21 +529,22 @@ Result<std::vector<detail::ChordRing>> chordRings(const Paths& paths, const deta
 
 } // namespace
 
-Result<MedialAxis> medialAxis(const Outline& outline, double u, const CancelToken& cancel)
+Result<MedialAxis> medialAxis(const Outline& outline, Unit unit, const CancelToken& cancel)
 {
     const Paths paths = toPaths(outline);
     const Box box = bounds(paths);
     if (box.isEmpty())
         return MedialAxis{};
-    detail::Grid grid{u};
+    const double u = unit.u;
+    detail::Grid grid(unit);
     std::size_t nodes = 0;
-    if (const auto sound = detail::checkInput(paths, {}, grid, nodes); !sound)
+    if (const auto sound = detail::checkInput(paths, {}, unit, nodes); !sound)
         return fail(sound.error());
     // Very long words get a coarser grid, so that they fit into the 32 bits of the diagram.
     const double reach = std::max({std::abs(box.x0), std::abs(box.x1), std::abs(box.y0), std::abs(box.y1)});
     while (reach / grid.step() > kMaxExtent_grid)
-        grid.u *= 2;
-    const auto rings = chordRings(paths, grid, kChordTolerance_u * u);
+        grid = grid.coarser();
+    const auto rings = chordRings(paths, grid, kAxisTolerance_u * u, cancel);
     if (!rings)
         return fail(rings.error());
     if (cancel.isCancelled())
@@ -554,7 +555,7 @@ Result<MedialAxis> medialAxis(const Outline& outline, double u, const CancelToke
     if (cancel.isCancelled())
         return fail(ErrorCode::Cancelled);
     MedialAxis axis = AxisReader(sites, diagram).read(grid);
-    auto fine = chordRings(paths, grid, kFineTolerance_u * u);
+    auto fine = chordRings(paths, grid, kFineTolerance_u * u, cancel);
     if (!fine)
         return fail(fine.error());
     const Refiner refiner(std::move(*fine), grid, u);

@@ -4,6 +4,7 @@
 #include "core/base/cancel.h"
 #include "core/base/result.h"
 #include "core/geometry/path.h"
+#include "core/geometry/unit.h"
 
 #include <optional>
 #include <vector>
@@ -50,7 +51,7 @@ struct MedialAxis
 inline constexpr double kOppositeSides_deg = 150.0;
 
 /// The medial axis of a welded outline, without the branches that run into corners.
-/// Units:  those of the outline; `u` is 1/1000 em in them. Curves are taken on chords within 0.25 u, the
+/// Units:  those of the outline. Curves are taken on chords within 0.25 u, the
 /// narrowest places
 ///         within 0.02 u.
 /// Shape:  pieces as the weld makes them; middles count as gaps. Empty in, empty out. A dot or a middle that
@@ -59,6 +60,6 @@ inline constexpr double kOppositeSides_deg = 150.0;
 /// Source: H. Blum, "A transformation for extracting new descriptors of shape", 1967; the Voronoi diagram of
 ///         the outline's chords by Boost.Polygon (S. Fortune, "A sweepline algorithm for Voronoi diagrams",
 ///         1987).
-Result<MedialAxis> medialAxis(const Outline& outline, double u, const CancelToken& cancel = {});
+Result<MedialAxis> medialAxis(const Outline& outline, Unit unit, const CancelToken& cancel = {});
 
 } // namespace ink

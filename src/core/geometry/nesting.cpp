@@ -16,23 +16,6 @@ struct Ring
     std::vector<Point> polygon;
 };
 
-int windingOf(const std::vector<Point>& polygon, Point p)
-{
-    int winding = 0;
-    for (std::size_t i = 0; i < polygon.size(); ++i) {
-        const Point a = polygon[i];
-        const Point b = polygon[(i + 1) % polygon.size()];
-        if ((a.y <= p.y) == (b.y <= p.y))
-            continue;
-        const double side = cross(b - a, p - a);
-        if (b.y > a.y && side > 0.0)
-            ++winding;
-        else if (b.y < a.y && side < 0.0)
-            --winding;
-    }
-    return winding;
-}
-
 /// Rings that touch at their outermost point agree on it to a hair only.
 bool contains(const Box& outer, const Box& inner)
 {
@@ -72,6 +55,23 @@ std::size_t ownerOf(const Ring& middle, std::vector<Ring>& outers)
 }
 
 } // namespace
+
+int windingOf(const std::vector<Point>& polygon, Point p)
+{
+    int winding = 0;
+    for (std::size_t i = 0; i < polygon.size(); ++i) {
+        const Point a = polygon[i];
+        const Point b = polygon[(i + 1) % polygon.size()];
+        if ((a.y <= p.y) == (b.y <= p.y))
+            continue;
+        const double side = cross(b - a, p - a);
+        if (b.y > a.y && side > 0.0)
+            ++winding;
+        else if (b.y < a.y && side < 0.0)
+            --winding;
+    }
+    return winding;
+}
 
 Outline nested(std::vector<Contour> rings)
 {

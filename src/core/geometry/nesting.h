@@ -12,6 +12,9 @@ Outline nested(std::vector<Contour> rings);
 /// The rings again, outer rings first in each piece.
 Paths toPaths(const Outline& outline);
 
+/// How often the polygon goes round p, counter-clockwise.
+int windingOf(const std::vector<Point>& polygon, Point p);
+
 /// True when p is inside the ring, told on chords of 1/1000 of its size.
 bool encloses(const Contour& ring, Point p);
 

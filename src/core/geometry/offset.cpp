@@ -1,8 +1,8 @@
 #include "core/geometry/offset.h"
 
 #include "core/geometry/cubic_fit.h"
+#include "core/geometry/engine/curve_engine.h"
 #include "core/geometry/nesting.h"
-#include "core/geometry/ring_engine.h"
 
 #include <algorithm>
 #include <array>
@@ -232,15 +232,11 @@ Contour rectangle(const Box& box)
 
 } // namespace
 
-Result<Outline> offset(const Outline& outline, double distance, const OffsetOptions& options,
-                       WeldStats* stats)
+Result<Outline> offset(const Outline& outline, double distance, Unit unit, const OffsetOptions& options)
 {
-    WeldStats unused;
-    WeldStats& figures = stats ? *stats : unused;
-    figures = {};
-    const detail::Grid grid{options.units_per_em / 1000.0};
     const Paths rings = toPaths(outline);
-    if (auto ok = detail::checkInput(rings, {std::abs(distance), 0.0}, grid, figures.nodes_before); !ok)
+    std::size_t nodes = 0;
+    if (auto ok = detail::checkInput(rings, {std::abs(distance), 0.0}, unit, nodes); !ok)
         return fail(ok.error());
     if (distance == 0.0 || rings.empty())
         return outline;
@@ -257,13 +253,12 @@ Result<Outline> offset(const Outline& outline, double distance, const OffsetOpti
         raw.push_back(
             rectangle({frame.x0 - margin, frame.y0 - margin, frame.x1 + margin, frame.y1 + margin}));
     }
-    const detail::EngineShape shape{&raw, nullptr, {}, false};
-    auto made = detail::combineCurves({&shape, 1}, BooleanOp::Union, detail::FillRule::Positive, grid,
-                                      options.cancel, figures);
+    const detail::EngineShape shape{&raw, nullptr, {}, false, false};
+    detail::EngineStats stats;
+    auto made = detail::combineCurves({&shape, 1}, BooleanOp::Union, detail::FillRule::Positive,
+                                      detail::Grid(unit), options.cancel, stats);
     if (!made)
         return fail(made.error());
-    figures.crossings = figures.crossing_points.size();
-    figures.groups = 1;
     if (grows)
         return nested(std::move(*made));
     const auto frame = std::ranges::max_element(*made, {}, [](const Contour& c) { return c.signedArea(); });

@@ -16,8 +16,6 @@ struct OffsetOptions
     /// Largest distance between the curves of the result and the exact offset, in the units of the
     /// coordinates.
     double tolerance = 0.002;
-    /// As in WeldOptions: the size of the em in the units of the coordinates.
-    double units_per_em = 20.0;
     CancelToken cancel = {};
 };
 
@@ -29,7 +27,6 @@ struct OffsetOptions
 /// Source: the union of the outline with the bands its segments sweep; G. Elber, I.-K. Lee, M.-S. Kim,
 /// "Comparing
 ///         offset curve approximation methods", IEEE CG&A 17(3), 1997, for fitting each segment by itself.
-Result<Outline> offset(const Outline& outline, double distance, const OffsetOptions& options = {},
-                       WeldStats* stats = nullptr);
+Result<Outline> offset(const Outline& outline, double distance, Unit unit, const OffsetOptions& options = {});
 
 } // namespace ink

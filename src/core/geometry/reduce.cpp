@@ -1,7 +1,7 @@
 #include "core/geometry/reduce.h"
 
-#include "core/geometry/crossing_guard.h"
 #include "core/geometry/cubic_fit.h"
+#include "core/geometry/engine/crossing_guard.h"
 #include "core/geometry/measure.h"
 #include "core/geometry/nesting.h"
 
@@ -122,7 +122,7 @@ NodeKind nodeKind(const Contour& ring, std::size_t index)
     return dot(in, out) >= kCornerCosine ? NodeKind::Smooth : NodeKind::Corner;
 }
 
-Result<Reduction> reduceNodes(const Outline& outline, const ReduceOptions& options)
+Result<Reduction> reduceNodes(const Outline& outline, Unit unit, const ReduceOptions& options)
 {
     Reduction out{outline, measure(outline).nodes, 0, 0.0};
     out.nodes_after = out.nodes_before;
@@ -141,7 +141,7 @@ Result<Reduction> reduceNodes(const Outline& outline, const ReduceOptions& optio
             reduce(piece.outer);
             std::ranges::for_each(piece.middles, reduce);
         }
-        if (!detail::crossingsOf(toPaths(fewer), kCrossingDepth_u * options.units_per_em / 1000.0).empty())
+        if (!detail::crossingsOf(toPaths(fewer), kCrossingDepth_u * unit.u).empty())
             continue;
         out.nodes_after = measure(fewer).nodes;
         out.outline = std::move(fewer);

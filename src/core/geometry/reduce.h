@@ -4,6 +4,7 @@
 #include "core/base/cancel.h"
 #include "core/base/result.h"
 #include "core/geometry/path.h"
+#include "core/geometry/unit.h"
 
 namespace ink {
 
@@ -11,8 +12,6 @@ struct ReduceOptions
 {
     /// Largest distance between the outline before and after, in the units of the coordinates.
     double tolerance = 0.02;
-    /// As in WeldOptions: the size of the em in the units of the coordinates.
-    double units_per_em = 20.0;
     CancelToken cancel = {};
 };
 
@@ -33,7 +32,7 @@ struct Reduction
 /// Source: P. J. Schneider, Graphics Gems, 1990, for the fit; longest stretch first, which is the fewest
 /// there can be
 ///         as long as a part of a stretch that fits also fits.
-Result<Reduction> reduceNodes(const Outline& outline, const ReduceOptions& options = {});
+Result<Reduction> reduceNodes(const Outline& outline, Unit unit, const ReduceOptions& options = {});
 
 enum class NodeKind { Corner, Smooth };
 

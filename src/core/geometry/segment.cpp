@@ -4,22 +4,6 @@
 
 namespace ink {
 
-void Box::add(Point p)
-{
-    x0 = std::min(x0, p.x);
-    y0 = std::min(y0, p.y);
-    x1 = std::max(x1, p.x);
-    y1 = std::max(y1, p.y);
-}
-
-void Box::add(const Box& other)
-{
-    if (other.isEmpty())
-        return;
-    add(Point{other.x0, other.y0});
-    add(Point{other.x1, other.y1});
-}
-
 namespace {
 
 /// Value of the polar form: de Casteljau with a different parameter at each level.
@@ -90,7 +74,16 @@ bool Segment::isFinite() const
 
 Point Segment::pointAt(double t) const
 {
-    return blossom(*this, {t, t, t});
+    const double s = 1.0 - t;
+    switch (kind) {
+    case SegmentKind::Line:
+        return p[0] * s + p[1] * t;
+    case SegmentKind::Quadratic:
+        return p[0] * (s * s) + p[1] * (2.0 * s * t) + p[2] * (t * t);
+    case SegmentKind::Cubic:
+        return p[0] * (s * s * s) + p[1] * (3.0 * s * s * t) + p[2] * (3.0 * s * t * t) + p[3] * (t * t * t);
+    }
+    return {};
 }
 
 Point Segment::derivativeAt(double t) const
@@ -137,6 +130,18 @@ Segment Segment::part(double t0, double t1) const
         s.p[i] = blossom(*this, t);
     }
     return s;
+}
+
+std::pair<Segment, Segment> Segment::halves() const
+{
+    Segment left = *this, right = *this;
+    const std::size_t n = degree();
+    for (std::size_t level = 1; level <= n; ++level) { // de Casteljau: `right` holds the points of the level
+        for (std::size_t i = 0; i + level <= n; ++i)
+            right.p[i] = (right.p[i] + right.p[i + 1]) * 0.5;
+        left.p[level] = right.p[0];
+    }
+    return {left, right};
 }
 
 Segment Segment::reversed() const

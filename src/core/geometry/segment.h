@@ -2,9 +2,11 @@
 // Units: whatever the caller uses (font units or mm); y grows upwards everywhere in the core.
 #pragma once
 
+#include <algorithm>
 #include <array>
 #include <cmath>
 #include <cstddef>
+#include <utility>
 
 namespace ink {
 
@@ -40,9 +42,10 @@ constexpr Point lerp(Point a, Point b, double t)
 {
     return {a.x + (b.x - a.x) * t, a.y + (b.y - a.y) * t};
 }
+/// Without the care that std::hypot takes of numbers beyond 1e150, which no outline has: a third of its time.
 inline double length(Point a)
 {
-    return std::hypot(a.x, a.y);
+    return std::sqrt(a.x * a.x + a.y * a.y);
 }
 inline bool isFinite(Point a)
 {
@@ -57,8 +60,20 @@ struct Box
     bool isEmpty() const { return x0 > x1; }
     double width() const { return isEmpty() ? 0.0 : x1 - x0; }
     double height() const { return isEmpty() ? 0.0 : y1 - y0; }
-    void add(Point p);
-    void add(const Box& other);
+    void add(Point p)
+    {
+        x0 = std::min(x0, p.x);
+        y0 = std::min(y0, p.y);
+        x1 = std::max(x1, p.x);
+        y1 = std::max(y1, p.y);
+    }
+    void add(const Box& other)
+    {
+        x0 = std::min(x0, other.x0);
+        y0 = std::min(y0, other.y0);
+        x1 = std::max(x1, other.x1);
+        y1 = std::max(y1, other.y1);
+    }
 };
 
 /// The value is the degree of the polynomial.
@@ -89,6 +104,8 @@ struct Segment
     Point secondDerivativeAt(double t) const;
     /// The stretch t0..t1, same kind; t0 > t1 gives it backwards.
     Segment part(double t0, double t1) const;
+    /// The stretches 0..1/2 and 1/2..1: what part() gives, quicker.
+    std::pair<Segment, Segment> halves() const;
     Segment reversed() const;
     /// The same segment with its ends moved; handles move with the end they belong to.
     Segment withEnds(Point start, Point end) const;

@@ -1,8 +1,10 @@
 #include "core/geometry/weld.h"
 
+#include "core/geometry/disjoint_sets.h"
+#include "core/geometry/engine/curve_engine.h"
+#include "core/geometry/engine/simple_rings.h"
 #include "core/geometry/measure.h"
 #include "core/geometry/nesting.h"
-#include "core/geometry/ring_engine.h"
 #include "core/geometry/validity.h"
 #include "core/geometry/weld_cache.h"
 
@@ -25,21 +27,37 @@ Contour moved(const Contour& contour, Point by)
     return by == Point{} ? contour : transformed(contour, {1, 0, 0, 1, by.x, by.y});
 }
 
-/// Adds what is counted, with the crossings moved to their place; times are left alone.
-void addCounts(WeldStats& sum, const WeldStats& part, Point by)
+void sortFromTheLeft(std::vector<Piece>& pieces)
 {
-    for (const Point p : part.crossing_points)
-        sum.crossing_points.push_back(p + by);
-    sum.unrefined += part.unrefined;
-    sum.absorbed += part.absorbed;
-    sum.spikes += part.spikes;
-    sum.specks += part.specks;
-    sum.lost_edges += part.lost_edges;
-    sum.finer += part.finer;
-    sum.polygonal += part.polygonal;
+    std::vector<std::pair<double, std::size_t>> order;
+    order.reserve(pieces.size());
+    for (std::size_t i = 0; i < pieces.size(); ++i)
+        order.emplace_back(pieces[i].outer.bounds().x0, i);
+    if (std::ranges::is_sorted(order))
+        return;
+    std::ranges::sort(order);
+    std::vector<Piece> sorted;
+    sorted.reserve(pieces.size());
+    for (const auto& [x0, i] : order)
+        sorted.push_back(std::move(pieces[i]));
+    pieces = std::move(sorted);
 }
 
-void addTimes(WeldStats& sum, const WeldStats& part)
+/// Adds what is counted, with the crossings moved to their place; times are left alone.
+void addCounts(Welded& sum, const detail::EngineStats& part, Point by)
+{
+    for (const Point p : part.crossings)
+        sum.crossings.push_back(p + by);
+    sum.stats.unrefined += part.unrefined;
+    sum.stats.absorbed += part.absorbed;
+    sum.stats.spikes += part.spikes;
+    sum.stats.specks += part.specks;
+    sum.stats.lost_edges += part.lost_edges;
+    sum.stats.finer += part.finer;
+    sum.stats.polygonal += part.polygonal;
+}
+
+void addTimes(WeldStats& sum, const detail::EngineStats& part)
 {
     sum.union_ms += part.union_ms;
     sum.curves_ms += part.curves_ms;
@@ -47,30 +65,40 @@ void addTimes(WeldStats& sum, const WeldStats& part)
 }
 
 /// Crossings of the first stage that the second one buried are none any more.
-void keepCrossingsOf(const Outline& outline, WeldStats& stats)
+void keepCrossingsOf(Welded& welded)
 {
-    if (stats.crossing_points.empty())
+    if (welded.crossings.empty())
         return;
     const auto less = [](Point a, Point b) { return std::pair(a.x, a.y) < std::pair(b.x, b.y); };
-    std::vector<Point> nodes;
-    for (const auto& ring : toPaths(outline))
+    std::ranges::sort(welded.crossings, less);
+    std::vector<bool> is_node(welded.crossings.size(), false);
+    const auto look = [&](const Contour& ring) {
         for (const auto& s : ring.segments)
-            nodes.push_back(s.start());
-    std::ranges::sort(nodes, less);
-    std::erase_if(stats.crossing_points,
-                  [&](Point p) { return !std::ranges::binary_search(nodes, p, less); });
+            for (auto it = std::ranges::lower_bound(welded.crossings, s.start(), less);
+                 it != welded.crossings.end() && *it == s.start(); ++it)
+                is_node[static_cast<std::size_t>(it - welded.crossings.begin())] = true;
+    };
+    for (const auto& piece : welded.outline.pieces) {
+        look(piece.outer);
+        std::ranges::for_each(piece.middles, look);
+    }
+    std::size_t kept = 0;
+    for (std::size_t i = 0; i < is_node.size(); ++i)
+        if (is_node[i])
+            welded.crossings[kept++] = welded.crossings[i];
+    welded.crossings.resize(kept);
 }
 
 class Weld
 {
 public:
-    Weld(const WeldOptions& options, WeldStats& stats)
-        : m_options(options), m_stats(stats), m_grid{options.units_per_em / 1000.0},
+    Weld(Unit unit, const WeldOptions& options)
+        : m_options(options), m_unit(unit), m_grid(unit),
           m_cache(options.cache ? options.cache : std::make_shared<WeldCache>())
     {
     }
 
-    Result<Outline> run(std::span<const PlacedPaths> glyphs)
+    Result<Welded> run(std::span<const PlacedPaths> glyphs)
     {
         detail::Stopwatch first_stage;
         std::size_t chords = 0;
@@ -82,16 +110,14 @@ public:
             if (chords > detail::kMaxChords)
                 return fail(ErrorCode::TooManyNodes);
         }
-        m_stats.glyphs_ms = first_stage.elapsed_ms();
-        Outline outline;
+        m_out.stats.glyphs_ms = first_stage.elapsed_ms();
         for (const auto& group : groups())
-            if (auto ok = addGroup(group, outline); !ok)
+            if (auto ok = addGroup(group); !ok)
                 return fail(ok.error());
-        std::ranges::stable_sort(outline.pieces, {}, [](const Piece& p) { return p.outer.bounds().x0; });
-        keepCrossingsOf(outline, m_stats);
-        m_stats.crossings = m_stats.crossing_points.size();
-        assert(isInOrder(outline));
-        return outline;
+        sortFromTheLeft(m_out.outline.pieces);
+        keepCrossingsOf(m_out);
+        assert(isInOrder(m_out.outline));
+        return std::move(m_out);
     }
 
 private:
@@ -112,14 +138,14 @@ private:
         const bool is_layered =
             std::ranges::any_of(m_parts, [this](const Part& p) { return p.layer != m_parts.front().layer; });
         return is_layered || measure(outline).nodes > kMostNodes ||
-               validityOf(outline, m_grid.u).isValid(0.1 * m_grid.u);
+               validityOf(outline, m_grid.u()).isValid(0.1 * m_grid.u());
     }
 
     Result<void> addGlyph(const PlacedPaths& glyph)
     {
         if (m_options.cancel.isCancelled())
             return fail(ErrorCode::Cancelled);
-        if (auto ok = detail::checkInput(*glyph.paths, glyph.at, m_grid, m_stats.nodes_before); !ok)
+        if (auto ok = detail::checkInput(*glyph.paths, glyph.at, m_unit, m_out.stats.nodes_before); !ok)
             return ok;
         auto shape = firstStage(glyph.paths);
         if (!shape)
@@ -131,22 +157,20 @@ private:
             box = {box.x0 + by.x, box.y0 + by.y, box.x1 + by.x, box.y1 + by.y};
             m_parts.push_back({m_shapes.size(), i, at, glyph.layer, box});
         }
-        addCounts(m_stats, (*shape)->stats, by);
+        addCounts(m_out, (*shape)->stats, by);
         m_shapes.push_back(std::move(*shape));
         return {};
     }
 
     Result<std::shared_ptr<const InkShape>> firstStage(const std::shared_ptr<const Paths>& paths)
     {
-        const detail::GlyphKey key(m_grid.u, paths);
+        const detail::GlyphKey key(m_grid.step(), paths);
         if (auto kept = m_cache->findGlyph(key)) {
-            ++m_stats.glyphs_cached;
+            ++m_out.stats.glyphs_cached;
             return kept;
         }
         InkShape shape;
-        const EngineShape input{paths.get(), nullptr, {}, false};
-        auto rings = detail::combineCurves({&input, 1}, BooleanOp::Union, detail::FillRule::NonZero, m_grid,
-                                           m_options.cancel, shape.stats);
+        auto rings = ringsOf(*paths, shape.stats);
         if (!rings)
             return fail(rings.error());
         for (auto& piece : nested(std::move(*rings)).pieces) {
@@ -154,10 +178,19 @@ private:
             ready.box = piece.outer.bounds();
             ready.rings.push_back(std::move(piece.outer));
             std::ranges::move(piece.middles, std::back_inserter(ready.rings));
-            ready.chords = detail::chordsOf(ready.rings, m_grid, detail::kChordTolerance_u * m_grid.u);
+            ready.chords = detail::chordsOf(ready.rings, m_grid, detail::kChordTolerance_u * m_grid.u());
             shape.pieces.push_back(std::move(ready));
         }
         return m_cache->keepGlyph(key, std::move(shape));
+    }
+
+    Result<std::vector<Contour>> ringsOf(const Paths& paths, detail::EngineStats& stats) const
+    {
+        if (auto simple = detail::simpleRings(paths, m_grid))
+            return std::move(*simple);
+        const EngineShape input{&paths, nullptr, {}, false, false};
+        return detail::combineCurves({&input, 1}, BooleanOp::Union, detail::FillRule::NonZero, m_grid,
+                                     m_options.cancel, stats);
     }
 
     /// Parts of one layer whose boxes touch, directly or through others.
@@ -166,13 +199,7 @@ private:
         std::vector<std::size_t> order(m_parts.size());
         std::iota(order.begin(), order.end(), std::size_t{0});
         std::ranges::sort(order, {}, [this](std::size_t i) { return m_parts[i].box.x0; });
-        std::vector<std::size_t> leader(m_parts.size());
-        std::iota(leader.begin(), leader.end(), std::size_t{0});
-        const auto leaderOf = [&leader](std::size_t i) {
-            while (leader[i] != i)
-                i = leader[i] = leader[leader[i]];
-            return i;
-        };
+        DisjointSets together(m_parts.size());
         std::vector<std::size_t> open; // parts whose box reaches the one at hand
         for (const std::size_t i : order) {
             const auto& box = m_parts[i].box;
@@ -180,24 +207,20 @@ private:
             for (const std::size_t k : open) {
                 const auto& other = m_parts[k];
                 if (other.layer == m_parts[i].layer && other.box.y0 <= box.y1 && box.y0 <= other.box.y1)
-                    leader[leaderOf(i)] = leaderOf(k);
+                    together.join(i, k);
             }
             open.push_back(i);
         }
-        std::vector<std::vector<std::size_t>> by_leader(m_parts.size());
-        for (std::size_t i = 0; i < m_parts.size(); ++i)
-            by_leader[leaderOf(i)].push_back(i);
-        std::erase_if(by_leader, [](const auto& group) { return group.empty(); });
-        return by_leader;
+        return together.sets();
     }
 
     const InkPiece& pieceOf(const Part& part) const { return m_shapes[part.shape]->pieces[part.piece]; }
 
-    Result<void> addGroup(const std::vector<std::size_t>& group, Outline& outline)
+    Result<void> addGroup(const std::vector<std::size_t>& group)
     {
         if (m_options.cancel.isCancelled())
             return fail(ErrorCode::Cancelled);
-        ++m_stats.groups;
+        ++m_out.stats.groups;
         const GridPoint origin = m_parts[group.front()].at;
         const Point by = m_grid.toPoint(origin);
         if (group.size() == 1) {
@@ -205,18 +228,18 @@ private:
             Piece piece{moved(rings.front(), by), {}};
             for (std::size_t i = 1; i < rings.size(); ++i)
                 piece.middles.push_back(moved(rings[i], by));
-            outline.pieces.push_back(std::move(piece));
+            m_out.outline.pieces.push_back(std::move(piece));
             return {};
         }
         auto made = secondStage(group, origin);
         if (!made)
             return fail(made.error());
-        addCounts(m_stats, (*made)->stats, by);
+        addCounts(m_out, (*made)->stats, by);
         for (const auto& piece : (*made)->outline.pieces) {
             Piece placed{moved(piece.outer, by), {}};
             for (const auto& middle : piece.middles)
                 placed.middles.push_back(moved(middle, by));
-            outline.pieces.push_back(std::move(placed));
+            m_out.outline.pieces.push_back(std::move(placed));
         }
         return {};
     }
@@ -231,16 +254,16 @@ private:
             const GridPoint at = part.at - origin;
             key.insert(key.end(), {static_cast<std::int64_t>(m_shapes[part.shape]->serial),
                                    static_cast<std::int64_t>(part.piece), at.x, at.y});
-            shapes.push_back({&pieceOf(part).rings, &pieceOf(part).chords, at, false});
+            shapes.push_back({&pieceOf(part).rings, &pieceOf(part).chords, at, false, true});
         }
         if (auto kept = m_cache->findGroup(key)) {
-            ++m_stats.groups_cached;
+            ++m_out.stats.groups_cached;
             return kept;
         }
         InkGroup made;
         auto rings = detail::combineCurves(shapes, BooleanOp::Union, detail::FillRule::NonZero, m_grid,
                                            m_options.cancel, made.stats);
-        addTimes(m_stats, made.stats);
+        addTimes(m_out.stats, made.stats);
         if (!rings)
             return fail(rings.error());
         made.outline = nested(std::move(*rings));
@@ -250,8 +273,9 @@ private:
     }
 
     const WeldOptions& m_options;
-    WeldStats& m_stats;
+    Unit m_unit;
     Grid m_grid;
+    Welded m_out;
     std::shared_ptr<WeldCache> m_cache;
     std::vector<std::shared_ptr<const InkShape>> m_shapes;
     std::vector<Part> m_parts;
@@ -259,21 +283,18 @@ private:
 
 } // namespace
 
-Result<Outline> weld(std::span<const PlacedPaths> glyphs, const WeldOptions& options, WeldStats* stats)
+Result<Welded> weld(std::span<const PlacedPaths> glyphs, Unit unit, const WeldOptions& options)
 {
-    WeldStats unused;
-    WeldStats& figures = stats ? *stats : unused;
-    figures = {};
-    return Weld(options, figures).run(glyphs);
+    return Weld(unit, options).run(glyphs);
 }
 
-Result<Outline> weld(std::span<const Paths> glyphs, const WeldOptions& options, WeldStats* stats)
+Result<Welded> weld(std::span<const Paths> glyphs, Unit unit, const WeldOptions& options)
 {
     std::vector<PlacedPaths> placed;
     placed.reserve(glyphs.size());
     for (const auto& paths : glyphs)
         placed.push_back({std::make_shared<Paths>(paths), {}, 0});
-    return weld(placed, options, stats);
+    return weld(placed, unit, options);
 }
 
 } // namespace ink

@@ -4,6 +4,7 @@
 #include "core/base/cancel.h"
 #include "core/base/result.h"
 #include "core/geometry/path.h"
+#include "core/geometry/unit.h"
 
 #include <cstddef>
 #include <memory>
@@ -15,8 +16,6 @@ class WeldCache;
 
 struct WeldOptions
 {
-    /// Size of the em in the units of the coordinates; 1/1000 of it is the unit u of docs/weld.md.
-    double units_per_em = 1000.0;
     CancelToken cancel = {};
     /// Keeps what was made of glyphs and of groups of them from one weld to the next; may be null.
     std::shared_ptr<WeldCache> cache = {};
@@ -36,10 +35,6 @@ struct PlacedPaths
 struct WeldStats
 {
     std::size_t nodes_before = 0;
-    /// Places where the outline changes from one curve to another away from their ends.
-    std::size_t crossings = 0;
-    /// The crossings themselves, in the units of the coordinates.
-    std::vector<Point> crossing_points;
     /// Crossings between curves that are tangent there: they lie halfway between the curves.
     std::size_t unrefined = 0;
     /// Stretches that lay on the curve of their neighbour and were given to it.
@@ -64,9 +59,17 @@ struct WeldStats
     double check_ms = 0.0;
 };
 
+struct Welded
+{
+    Outline outline;
+    /// Places where the outline changes from one curve to another away from their ends.
+    std::vector<Point> crossings;
+    WeldStats stats;
+};
+
 /// Union of glyphs under the non-zero rule, first within each glyph, then of all that touch, so that a
 /// glyph drawn in the wrong direction does not cancel its neighbours. Curves stay the curves of the glyphs.
-/// Units:  coordinates in any unit, y up; tolerances follow options.units_per_em.
+/// Units:  coordinates in any unit, y up; tolerances follow `unit`.
 /// Shape:  rings in any direction; result outer rings counter-clockwise, middles clockwise, pieces
 ///         from left to right. Empty in, empty out. Rings smaller than 1 u^2 or thinner than 0.3 u all along
 ///         are left out.
@@ -74,10 +77,8 @@ struct WeldStats
 /// Errors: NonFinite, CoordinateOutOfRange (beyond 4,000 em), TooManyNodes, WeldFailed, Cancelled.
 /// Source: B. R. Vatti, "A generic solution to polygon clipping", CACM 35(7), 1992, for the sweep
 ///         (the clipping library); curves kept by provenance, docs/decisions/0003 and 0005.
-Result<Outline> weld(std::span<const PlacedPaths> glyphs, const WeldOptions& options = {},
-                     WeldStats* stats = nullptr);
+Result<Welded> weld(std::span<const PlacedPaths> glyphs, Unit unit, const WeldOptions& options = {});
 /// The same for glyphs that are drawn at their place already.
-Result<Outline> weld(std::span<const Paths> glyphs, const WeldOptions& options = {},
-                     WeldStats* stats = nullptr);
+Result<Welded> weld(std::span<const Paths> glyphs, Unit unit, const WeldOptions& options = {});
 
 } // namespace ink

@@ -1,7 +1,5 @@
 #include "core/geometry/weld_cache.h"
 
-#include "core/geometry/measure.h"
-
 #include <bit>
 
 namespace ink {
@@ -16,9 +14,10 @@ std::size_t mixed(std::size_t h, std::uint64_t v)
 
 } // namespace
 
-GlyphKey::GlyphKey(double unit, std::shared_ptr<const Paths> contours) : u(unit), paths(std::move(contours))
+GlyphKey::GlyphKey(double grid_step, std::shared_ptr<const Paths> contours)
+    : step(grid_step), paths(std::move(contours))
 {
-    hash = mixed(0, std::bit_cast<std::uint64_t>(u));
+    hash = mixed(0, std::bit_cast<std::uint64_t>(step));
     for (const auto& contour : *paths)
         for (const auto& s : contour.segments)
             for (std::size_t i = 1; i <= s.degree(); ++i) {
@@ -29,7 +28,7 @@ GlyphKey::GlyphKey(double unit, std::shared_ptr<const Paths> contours) : u(unit)
 
 bool GlyphKey::operator==(const GlyphKey& other) const
 {
-    return u == other.u && hash == other.hash && (paths == other.paths || *paths == *other.paths);
+    return step == other.step && hash == other.hash && (paths == other.paths || *paths == *other.paths);
 }
 
 std::size_t KeyHash::operator()(const GroupKey& key) const
@@ -71,7 +70,9 @@ std::shared_ptr<const detail::InkGroup> WeldCache::findGroup(const detail::Group
 
 void WeldCache::keepGroup(const detail::GroupKey& key, std::shared_ptr<const detail::InkGroup> group)
 {
-    const std::size_t nodes = 1 + measure(group->outline).nodes;
+    std::size_t nodes = 1;
+    for (const auto& piece : group->outline.pieces)
+        nodes += piece.outer.segments.size() + nodeCount(piece.middles);
     const std::scoped_lock lock(m_mutex);
     m_groups.insert(key, std::move(group), nodes);
 }

@@ -2,7 +2,7 @@
 #pragma once
 
 #include "core/base/recent.h"
-#include "core/geometry/chords.h"
+#include "core/geometry/engine/curve_engine.h"
 #include "core/geometry/weld.h"
 
 #include <memory>
@@ -26,23 +26,23 @@ struct InkShape
 {
     std::uint64_t serial = 0;
     std::vector<InkPiece> pieces;
-    WeldStats stats;
+    EngineStats stats;
 };
 
 /// A welded group, at the place of its first piece.
 struct InkGroup
 {
     Outline outline;
-    WeldStats stats;
+    EngineStats stats;
 };
 
 struct GlyphKey
 {
-    double u = 1.0;
+    double step = 1.0;
     std::shared_ptr<const Paths> paths;
     std::size_t hash = 0;
 
-    GlyphKey(double u, std::shared_ptr<const Paths> paths);
+    GlyphKey(double grid_step, std::shared_ptr<const Paths> paths);
     bool operator==(const GlyphKey& other) const;
 };
 

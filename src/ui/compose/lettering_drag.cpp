@@ -467,10 +467,10 @@ void LetteringView::findEnds()
     for (const auto& placed : setting.pieces)
         for (const auto& glyph : placed.glyphs)
             (placed.piece == m_piece ? own : rest).push_back(asItStands(setting, placed, glyph, kBent_u));
-    if (const auto welded = weld(rest, {kU_per_em}))
-        m_ends = strokeEnds(*welded, 1.0);
-    if (const auto welded = weld(own, {kU_per_em}))
-        m_piece_ends = strokeEnds(*welded, 1.0);
+    if (const auto welded = weld(rest, kJobUnit))
+        m_ends = strokeEnds(welded->outline, 1.0);
+    if (const auto welded = weld(own, kJobUnit))
+        m_piece_ends = strokeEnds(welded->outline, 1.0);
 }
 
 void LetteringView::dragPiece(QPointF by_mm)

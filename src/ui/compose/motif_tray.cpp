@@ -129,10 +129,10 @@ MotifTray::MotifTray(std::filesystem::path shelf_folder, QUndoStack& undo, const
     });
     addButton(tr("Weld"), "motifWeld", tr("Overlapping parts become one outline"), true, [this] {
         changeOutlines([](const Paths& p) -> Result<Paths> {
-            const auto welded = weld(std::vector<Paths>{p}, {kU_per_em});
+            const auto welded = weld(std::vector<Paths>{p}, kJobUnit);
             if (!welded)
                 return fail(welded.error());
-            return toPaths(*welded);
+            return toPaths(welded->outline);
         });
     });
     addButton(tr("Take apart"), "motifApart", tr("Each piece becomes a motif of its own"), true,
@@ -471,12 +471,12 @@ void MotifTray::takeApart()
             const auto outline = pathsFromData(motif.outline);
             if (!outline)
                 return fail(outline.error());
-            const auto welded = weld(std::vector<Paths>{*outline}, {kU_per_em});
+            const auto welded = weld(std::vector<Paths>{*outline}, kJobUnit);
             if (!welded)
                 return fail(welded.error());
-            if (welded->pieces.size() < 2)
+            if (welded->outline.pieces.size() < 2)
                 continue;
-            for (const auto& piece : welded->pieces) {
+            for (const auto& piece : welded->outline.pieces) {
                 Motif part = motif;
                 part.id = 0;
                 part.outline = pathData(toPaths(Outline{{piece}}));

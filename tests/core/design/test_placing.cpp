@@ -200,10 +200,10 @@ void TestPlacing::piecesGrowOnTheirLetter()
             const auto with = composeDesign(grown, request.letters);
             QVERIFY(with);
             Paths alone = *item.piece->drawing.outline;
-            const auto own = weld(std::vector<Paths>{alone}, {kU_per_em});
+            const auto own = weld(std::vector<Paths>{alone}, kJobUnit);
             QVERIFY(own);
             QVERIFY2(with->design.outline_mm.pieces.size() <
-                         plain->design.outline_mm.pieces.size() + own->pieces.size(),
+                         plain->design.outline_mm.pieces.size() + own->outline.pieces.size(),
                      item.form.glyph_name.c_str());
         }
         // Those that grow on come first.

@@ -19,7 +19,7 @@ Outline outlineOf(const Paths& rings)
 
 Outline made(const Outline& a, const Outline& b, BooleanOp op)
 {
-    auto result = combine(a, b, op);
+    auto result = combine(a, b, op, Unit{1.0});
     if (!result)
         qFatal("%s", result.error().message().c_str());
     const auto validity = validityOf(*result, 1.0);
@@ -146,12 +146,11 @@ void TestBoolean::whatLiesInAFilledMiddleIsInk()
 void TestBoolean::badInput()
 {
     const auto huge = outlineOf({test::rectangle(0, 0, 1e9, 10)});
-    QCOMPARE(combine(huge, {}, BooleanOp::Union).error().code, ErrorCode::CoordinateOutOfRange);
+    QCOMPARE(combine(huge, {}, BooleanOp::Union, Unit{1.0}).error().code, ErrorCode::CoordinateOutOfRange);
     CancelSource source;
     source.cancel();
     const auto a = outlineOf({test::circle({0, 0}, 100)});
-    QCOMPARE(combine(a, a, BooleanOp::Union, {1000.0, source.token(), {}}).error().code,
-             ErrorCode::Cancelled);
+    QCOMPARE(combine(a, a, BooleanOp::Union, Unit{1.0}, source.token()).error().code, ErrorCode::Cancelled);
 }
 
 INK_TEST_CORE_MAIN(TestBoolean)

@@ -12,7 +12,7 @@ namespace {
 
 Bridged made(const Outline& outline, double width, const std::vector<Point>& crossings = {})
 {
-    auto result = bridgeTouching(outline, width, crossings, {20.0, {}, {}});
+    auto result = bridgeTouching(outline, width, crossings, Unit::ofEm(20.0));
     if (!result)
         qFatal("%s", result.error().message().c_str());
     const auto validity = validityOf(result->outline, 0.02);
@@ -79,15 +79,14 @@ void TestBridge::nearestFirstAndNeverTwice()
 void TestBridge::thinNecksAreWidened()
 {
     const Paths a{test::circle({-9.999, 0}, 10)}, b{test::circle({9.999, 0}, 10)};
-    WeldStats stats;
-    const auto welded = weld(std::vector<Paths>{a, b}, {20.0, {}, {}}, &stats);
-    QCOMPARE(welded->pieces.size(), std::size_t(1));
-    QCOMPARE(stats.crossing_points.size(), std::size_t(2));
-    QVERIFY(inkAt(*welded, 0.0) < 0.4);
-    const auto result = made(*welded, 0.8, stats.crossing_points);
+    const auto welded = weld(std::vector<Paths>{a, b}, Unit::ofEm(20.0));
+    QCOMPARE(welded->outline.pieces.size(), std::size_t(1));
+    QCOMPARE(welded->crossings.size(), std::size_t(2));
+    QVERIFY(inkAt(welded->outline, 0.0) < 0.4);
+    const auto result = made(welded->outline, 0.8, welded->crossings);
     QCOMPARE(result.bridges.size(), std::size_t(1));
     QVERIFY(std::abs(inkAt(result.outline, 0.0) - 0.8) < 0.03);
-    QVERIFY(made(*welded, 0.2, stats.crossing_points).bridges.empty()); // wide enough for that
+    QVERIFY(made(welded->outline, 0.2, welded->crossings).bridges.empty()); // wide enough for that
 }
 
 void TestBridge::nothingWithoutAWidth()

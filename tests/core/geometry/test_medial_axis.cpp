@@ -21,10 +21,10 @@ constexpr double kU = 0.06; // letters about 60 mm high
 
 MedialAxis axisOf(const Paths& paths)
 {
-    const auto outline = weld(std::vector<Paths>{paths}, {1000 * kU, {}, {}});
-    if (!outline)
-        qFatal("%s", outline.error().message().c_str());
-    auto axis = medialAxis(*outline, kU);
+    const auto welded = weld(std::vector<Paths>{paths}, Unit{kU});
+    if (!welded)
+        qFatal("%s", welded.error().message().c_str());
+    auto axis = medialAxis(welded->outline, Unit{kU});
     if (!axis)
         qFatal("%s", axis.error().message().c_str());
     return *axis;
@@ -219,9 +219,9 @@ void TestMedialAxis::thePlaceTouchesBothSides()
         Paths bars;
         for (int k = 0; k < 3; ++k)
             bars.push_back(turned(rectangle(0, 0, 30, wide(random)), at(random) * 9));
-        const auto outline = weld(std::vector<Paths>{bars}, {1000 * kU, {}, {}});
-        QVERIFY(outline);
-        const auto axis = medialAxis(*outline, kU);
+        const auto welded = weld(std::vector<Paths>{bars}, Unit{kU});
+        QVERIFY(welded);
+        const auto axis = medialAxis(welded->outline, Unit{kU});
         QVERIFY(axis);
         for (const auto* list : {&axis->strokes, &axis->gaps})
             for (const auto& s : *list) {
@@ -229,7 +229,7 @@ void TestMedialAxis::thePlaceTouchesBothSides()
                 QVERIFY(std::abs(length(n.a - n.centre) - n.width / 2) < 0.01);
                 QVERIFY(std::abs(length(n.b - n.centre) - n.width / 2) < 0.01);
                 if (n.width > 0.05)
-                    QCOMPARE(isInk(*outline, n.centre), list == &axis->strokes);
+                    QCOMPARE(isInk(welded->outline, n.centre), list == &axis->strokes);
             }
     }
 }
@@ -247,7 +247,7 @@ void TestMedialAxis::thinLengthCountsPointedEndsToo()
 void TestMedialAxis::badNumbersAreRefused()
 {
     Outline outline{{{rectangle(0, 0, NAN, 3), {}}}};
-    const auto axis = medialAxis(outline, 1.0);
+    const auto axis = medialAxis(outline, Unit{1.0});
     QVERIFY(!axis);
     QCOMPARE(axis.error().code, ErrorCode::NonFinite);
 }

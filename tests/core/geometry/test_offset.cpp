@@ -13,13 +13,15 @@ using namespace ink;
 
 namespace {
 
+constexpr Unit kUnit = Unit::ofEm(20.0);
+
 constexpr double kPi = std::numbers::pi;
 
 Outline made(const Paths& rings, double distance, Join join = Join::Round)
 {
     OffsetOptions options;
     options.join = join;
-    auto result = offset(nested(rings), distance, options);
+    auto result = offset(nested(rings), distance, kUnit, options);
     if (!result)
         qFatal("%s", result.error().message().c_str());
     const auto validity = validityOf(*result, 0.02);
@@ -114,7 +116,8 @@ void TestOffset::mitresHaveALimit()
     OffsetOptions options;
     options.join = Join::Mitre;
     options.mitre_limit = 20;
-    QVERIFY(std::abs(bounds(*offset(nested({needle}), 1.0, options)).x0 + 1.0 / std::tan(kPi / 36)) < 0.01);
+    QVERIFY(std::abs(bounds(*offset(nested({needle}), 1.0, kUnit, options)).x0 + 1.0 / std::tan(kPi / 36)) <
+            0.01);
 }
 
 void TestOffset::circles_data()
@@ -262,7 +265,7 @@ void TestOffset::growsMonotonously()
 void TestOffset::thereAndBack()
 {
     const Paths ring{roundCircle({0, 0}, 10), roundCircle({0, 0}, 5, true)};
-    const auto back = *offset(made(ring, 1.5), -1.5, {});
+    const auto back = *offset(made(ring, 1.5), -1.5, kUnit);
     QVERIFY(std::abs(measure(back).area - kPi * 75) < 0.02 * 2 * kPi * 15);
 }
 
@@ -291,13 +294,13 @@ void TestOffset::badInput()
 {
     const auto nan = std::numeric_limits<double>::quiet_NaN();
     const auto square = nested({test::rectangle(0, 0, 10, 10)});
-    QCOMPARE(offset(square, nan).error().code, ErrorCode::NonFinite);
-    QCOMPARE(offset(square, 1e9).error().code, ErrorCode::CoordinateOutOfRange);
+    QCOMPARE(offset(square, nan, kUnit).error().code, ErrorCode::NonFinite);
+    QCOMPARE(offset(square, 1e9, kUnit).error().code, ErrorCode::CoordinateOutOfRange);
     CancelSource source;
     source.cancel();
     OffsetOptions options;
     options.cancel = source.token();
-    QCOMPARE(offset(square, 1.0, options).error().code, ErrorCode::Cancelled);
+    QCOMPARE(offset(square, 1.0, kUnit, options).error().code, ErrorCode::Cancelled);
 }
 
 INK_TEST_CORE_MAIN(TestOffset)

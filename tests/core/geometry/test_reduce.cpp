@@ -15,7 +15,7 @@ namespace {
 
 Reduction made(const Outline& outline, double tolerance)
 {
-    auto result = reduceNodes(outline, {tolerance, 20.0, {}});
+    auto result = reduceNodes(outline, Unit::ofEm(20.0), {tolerance, {}});
     if (!result)
         qFatal("%s", result.error().message().c_str());
     return *result;
@@ -175,8 +175,9 @@ void TestReduce::canBeCancelled()
 {
     CancelSource source;
     source.cancel();
-    QCOMPARE(reduceNodes(nested({test::circle({0, 0}, 10)}), {0.1, 20.0, source.token()}).error().code,
-             ErrorCode::Cancelled);
+    QCOMPARE(
+        reduceNodes(nested({test::circle({0, 0}, 10)}), Unit::ofEm(20.0), {0.1, source.token()}).error().code,
+        ErrorCode::Cancelled);
 }
 
 INK_TEST_CORE_MAIN(TestReduce)

@@ -78,20 +78,20 @@ void TestWeldRandom::noWrongRing()
     for (int i = 0; i < cases; ++i) {
         std::mt19937 random(static_cast<unsigned>(i));
         const auto glyphs = scribble(random);
-        WeldStats stats;
-        const auto outline = weld(glyphs, {}, &stats);
+        const auto welded = weld(glyphs, Unit{1.0});
         const auto name = QStringLiteral("case %1: ").arg(i).toStdString();
-        QVERIFY2(outline.has_value(), name.c_str());
-        const auto validity = validityOf(*outline, 1.0);
+        QVERIFY2(welded.has_value(), name.c_str());
+        const auto& [outline, at, stats] = *welded;
+        const auto validity = validityOf(outline, 1.0);
         QVERIFY2(validity.isValid(0.1), (name + validity.inWords()).c_str());
-        const auto wrong = test::wrongPoint(glyphs, *outline, 0.6, 100);
+        const auto wrong = test::wrongPoint(glyphs, outline, 0.6, 100);
         QVERIFY2(!wrong, (name + "ink is not where it was").c_str());
-        const double deviation = test::deviation(glyphs, *outline, 2);
+        const double deviation = test::deviation(glyphs, outline, 2);
         QVERIFY2(deviation <= 0.2, (name + "deviation " + std::to_string(deviation)).c_str());
         furthest = std::max(furthest, deviation);
         finer += stats.finer > 0;
         polygonal += stats.polygonal > 0;
-        crossings += static_cast<int>(stats.crossings);
+        crossings += static_cast<int>(at.size());
         unrefined += static_cast<int>(stats.unrefined);
     }
     qInfo("%d cases, no wrong ring; deviation at most %.3f u; %d on finer chords, %d stayed polygons; %d of "

@@ -1,6 +1,6 @@
-#include "core/geometry/curve_rebuild.h"
+#include "core/geometry/engine/curve_rebuild.h"
 
-#include "core/geometry/project.h"
+#include "core/geometry/nearest.h"
 
 #include <algorithm>
 #include <array>
@@ -16,14 +16,12 @@ constexpr double kShortRun_u = 0.1;
 constexpr double kSameCurve_u = 0.05;
 /// A node between two lines goes when they are this straight.
 constexpr double kStraight_u = 0.02;
-/// A crossing found further than this from the crossing of the chords is another one.
-constexpr double kCrossingReach_u = 2.0;
-/// Where curves cross at a very small angle, the crossing of the chords can be this far from theirs.
-constexpr double kShallowReach_u = 16.0;
 /// A spike is at least this many times longer than wide: sharp ends of letters are not.
 constexpr double kSpikeRatio = 50.0;
 
-void reverse(auto& span)
+} // namespace
+
+void CurveRebuilder::turnRound(Span& span)
 {
     std::ranges::reverse(span);
     for (auto& run : span) {
@@ -31,8 +29,6 @@ void reverse(auto& span)
         std::swap(run.start, run.end);
     }
 }
-
-} // namespace
 
 Segment CurveRebuilder::curve(int shape, int index) const
 {
@@ -84,7 +80,7 @@ std::vector<CurveRebuilder::Run> CurveRebuilder::runsOf(const ChordRing& ring) c
                       o.t0,
                       o.t1,
                       m_grid.toPoint(ring.points[i]),
-                      m_grid.toPoint(ring.points[(i + 1) % n])};
+                      m_grid.toPoint(ring.points[i + 1 < n ? i + 1 : 0])};
         step = std::max(std::abs(o.t1 - o.t0), 1e-9);
         if (!runs.empty() && goesOn(runs.back(), run, step)) {
             runs.back().t1 = run.t1;
@@ -119,7 +115,7 @@ std::vector<CurveRebuilder::Run> CurveRebuilder::runsOf(const ChordRing& ring) c
 
 void CurveRebuilder::dropShortRuns(std::vector<Run>& runs) const
 {
-    const double limit = std::max(3.0 * m_grid.step(), kShortRun_u * m_grid.u);
+    const double limit = std::max(3.0 * m_grid.step(), kShortRun_u * m_grid.u());
     const auto isShort = [limit](const Run& r) {
         // A closed curve starts where it ends; its parameter tells it from a crumb.
         return length(r.end - r.start) < limit && std::abs(r.t1 - r.t0) < 0.5;
@@ -157,7 +153,7 @@ bool CurveRebuilder::dropOneSpike(std::vector<Run>& runs, std::size_t out, std::
     const Segment& shorter = out_is_shorter ? pa : pb;
     const Segment& longer = out_is_shorter ? pb : pa;
     const double limit =
-        std::min(kSameCurve_u * m_grid.u, length(shorter.end() - shorter.start()) / kSpikeRatio);
+        std::min(kSameCurve_u * m_grid.u(), length(shorter.end() - shorter.start()) / kSpikeRatio);
     double t = 0.0;
     for (const double k : {0.25, 0.5, 0.75, 1.0}) {
         const Point p = shorter.pointAt(out_is_shorter ? 1.0 - k : k);
@@ -216,7 +212,7 @@ bool CurveRebuilder::giveToTheOneBefore(Span& before, const Span& lost) const
         return false;
     const bool forward = longer.back().isForward();
     const double far_end = forward ? 1.0 : 0.0;
-    const double same = kSameCurve_u * m_grid.u;
+    const double same = kSameCurve_u * m_grid.u();
     Point from = lost.front().start;
     for (const auto& run : lost)
         for (const double k : {0.25, 0.5, 0.75, 1.0}) {
@@ -272,7 +268,7 @@ void CurveRebuilder::joinToNext(std::vector<Span>& spans, std::size_t at) const
     Run& first = after.front();
     // What ends a hair before a node means the node.
     const auto snap = [this](const Run& run, double& t, double node) {
-        if (run.curve >= 0 && length(pointOf(run, t) - pointOf(run, node)) < kShortRun_u * m_grid.u)
+        if (run.curve >= 0 && length(pointOf(run, t) - pointOf(run, node)) < kShortRun_u * m_grid.u())
             t = node;
     };
     if (last.shape == first.shape && last.curve != first.curve && last.isForward() == first.isForward()) {
@@ -281,9 +277,10 @@ void CurveRebuilder::joinToNext(std::vector<Span>& spans, std::size_t at) const
         snap(first, first.t0, forward ? 0.0 : 1.0);
     }
     const bool is_node = continues(last, first);
-    const bool is_curve = last.curve >= 0 && last.shape == first.shape && last.curve == first.curve &&
-                          last.isForward() == first.isForward() &&
-                          length(pointOf(last, last.t1) - pointOf(first, first.t0)) < kShortRun_u * m_grid.u;
+    const bool is_curve =
+        last.curve >= 0 && last.shape == first.shape && last.curve == first.curve &&
+        last.isForward() == first.isForward() &&
+        length(pointOf(last, last.t1) - pointOf(first, first.t0)) < kShortRun_u * m_grid.u();
     if (!is_node && !is_curve)
         return;
     if (next == at) { // the whole ring is one contour now: its first run and its last are one
@@ -311,10 +308,10 @@ void CurveRebuilder::absorb(std::vector<Span>& spans, RebuildStats& stats) const
         bool is_gone = giveToTheOneBefore(before, spans[i]);
         if (!is_gone) {
             Span lost = spans[i];
-            reverse(lost);
-            reverse(after);
+            turnRound(lost);
+            turnRound(after);
             is_gone = giveToTheOneBefore(after, lost);
-            reverse(after);
+            turnRound(after);
         }
         if (!is_gone) {
             ++i;
@@ -327,191 +324,10 @@ void CurveRebuilder::absorb(std::vector<Span>& spans, RebuildStats& stats) const
     }
 }
 
-/// Newton on A(s) = B(t), going on along either contour where a curve ends; nothing when they are tangent.
-std::optional<std::pair<CurveRebuilder::Place, CurveRebuilder::Place>>
-CurveRebuilder::crossing(Place a, Place b, Point vertex) const
-{
-    const auto step = [this](Place& place, double by, int& hops) {
-        place.t += by;
-        if (place.t >= 0.0 && place.t <= 1.0)
-            return;
-        const bool forward = place.t > 1.0;
-        hops += forward ? 1 : -1;
-        place.curve = neighbour(place.shape, place.curve, forward);
-        place.t = forward ? 0.0 : 1.0;
-    };
-    int hops_a = 0, hops_b = 0;
-    for (int i = 0; i < 16; ++i) {
-        const Segment ca = curve(a);
-        const Segment cb = curve(b);
-        const Point f = ca.pointAt(a.t) - cb.pointAt(b.t);
-        const Point da = ca.derivativeAt(a.t);
-        const Point db = cb.derivativeAt(b.t);
-        const double det = cross(da, db);
-        if (std::abs(det) <= 1e-4 * length(da) * length(db))
-            return {};
-        const double ds = -cross(f, db) / det;
-        const double dt = -cross(f, da) / det;
-        const auto from = std::pair{a.curve, b.curve};
-        step(a, ds, hops_a);
-        step(b, dt, hops_b);
-        if (std::abs(hops_a) > 2 || std::abs(hops_b) > 2)
-            return {};
-        if (from == std::pair{a.curve, b.curve} &&
-            std::abs(ds) * length(da) + std::abs(dt) * length(db) < 1e-9 * m_grid.u) {
-            if (length(curve(a).pointAt(a.t) - vertex) > kCrossingReach_u * m_grid.u)
-                return {};
-            return std::pair{a, b};
-        }
-    }
-    return {};
-}
-
-/// Lets the span end at `to`, a few curves further on or back; false when it cannot be reached that way.
-bool CurveRebuilder::moveEnd(Span& span, const Place& to) const
-{
-    const bool forward = span.back().isForward();
-    Span moved = span;
-    for (int back = 0; back < 3 && !moved.empty(); ++back) {
-        Run& last = moved.back();
-        if (last.curve == to.curve) {
-            if (forward ? to.t < last.t0 : to.t > last.t0)
-                return false;
-            last.t1 = to.t;
-            span = std::move(moved);
-            return true;
-        }
-        moved.pop_back();
-    }
-    moved = span;
-    const double far_end = forward ? 1.0 : 0.0;
-    for (int ahead = 0; ahead < 3; ++ahead) {
-        Run& last = moved.back();
-        if (last.curve == to.curve) {
-            last.t1 = to.t;
-            span = std::move(moved);
-            return true;
-        }
-        last.t1 = far_end;
-        const int next = neighbour(last.shape, last.curve, forward);
-        moved.push_back({last.shape, next, 1.0 - far_end, far_end, last.end, last.end});
-    }
-    return false;
-}
-
-/// Where the curves cross at so small an angle that Newton gives up: the sign of the distance from a to b
-/// changes there, and halving the way finds it. Only on the two curves at hand, near the places given.
-std::optional<std::pair<CurveRebuilder::Place, CurveRebuilder::Place>>
-CurveRebuilder::shallowCrossing(Place a, Place b) const
-{
-    const Segment ca = curve(a);
-    const Segment cb = curve(b);
-    const double speed = length(ca.derivativeAt(a.t));
-    if (speed == 0.0)
-        return {};
-    struct Side
-    {
-        double s, t, distance;
-    };
-    const auto sideAt = [&](double s, double t_near) -> Side {
-        const Point p = ca.pointAt(s);
-        const double t = closestNear(cb, p, t_near);
-        return {s, t, cross(cb.derivativeAt(t), p - cb.pointAt(t))};
-    };
-    constexpr int kSteps = 32; // to each side
-    const double step = kShallowReach_u * m_grid.u / speed / kSteps;
-    std::optional<std::pair<Side, Side>> bracket;
-    for (const double direction : {1.0, -1.0}) {
-        Side from = sideAt(a.t, b.t);
-        for (int i = 1; i <= kSteps; ++i) {
-            const double s = a.t + direction * step * i;
-            if (s < 0.0 || s > 1.0)
-                break;
-            const Side to = sideAt(s, from.t);
-            if ((from.distance < 0.0) != (to.distance < 0.0)) {
-                if (!bracket || std::abs(to.s - a.t) < std::abs(bracket->second.s - a.t))
-                    bracket = {from, to};
-                break;
-            }
-            from = to;
-        }
-    }
-    if (!bracket)
-        return {};
-    auto [low, high] = *bracket;
-    for (int i = 0; i < 50; ++i) {
-        const Side middle = sideAt(0.5 * (low.s + high.s), low.t);
-        ((middle.distance < 0.0) == (low.distance < 0.0) ? low : high) = middle;
-    }
-    a.t = low.s;
-    b.t = low.t;
-    if (length(ca.pointAt(a.t) - cb.pointAt(b.t)) > 1e-6 * m_grid.u) // beside an end of b: no crossing
-        return {};
-    return std::pair{a, b};
-}
-
-/// Both ends or none. One and the same span may end and begin here (a loop), so the end moves first.
-bool CurveRebuilder::moveEnds(Span& before, Span& after, const std::pair<Place, Place>& to) const
-{
-    const Span kept = before;
-    if (!moveEnd(before, to.first))
-        return false;
-    Span turned = after;
-    reverse(turned);
-    if (!moveEnd(turned, to.second)) {
-        before = kept;
-        return false;
-    }
-    reverse(turned);
-    after = std::move(turned);
-    return true;
-}
-
-/// Where one span hands over to the next; moves their ends there.
-Point CurveRebuilder::join(Span& before, Span& after, RebuildStats& stats) const
-{
-    const Run& out = before.back();
-    const Run& in = after.front();
-    const Point vertex = out.end;
-    if (out.curve < 0 || in.curve < 0)
-        return vertex;
-    const Point at_out = pointOf(out, out.t1);
-    const Point at_in = pointOf(in, in.t0);
-    const bool out_ends = out.t1 == 0.0 || out.t1 == 1.0;
-    const bool in_ends = in.t0 == 0.0 || in.t0 == 1.0;
-    if (out_ends && in_ends) { // two nodes of the font on one place
-        if (at_in != at_out)
-            stats.bends.emplace_back(at_in, 0.5 * length(at_in - at_out));
-        return at_out == at_in ? at_out : lerp(at_out, at_in, 0.5);
-    }
-
-    const Place a{out.shape, out.curve, out.t1};
-    const Place b{in.shape, in.curve, in.t0};
-    auto found = crossing(a, b, vertex);
-    if (!found)
-        found = shallowCrossing(a, b);
-    if (found && moveEnds(before, after, *found)) {
-        const Point at = lerp(curve(found->first).pointAt(found->first.t),
-                              curve(found->second).pointAt(found->second.t), 0.5);
-        stats.crossings.push_back(at);
-        return at;
-    }
-    // They only touch, or not even that: both ends go to the places nearest to where the chords crossed.
-    ++stats.unrefined;
-    Run& last = before.back();
-    last.t1 = closestNear(curve(last.shape, last.curve), vertex, last.t1);
-    Run& first = after.front();
-    first.t0 = closestNear(curve(first.shape, first.curve), vertex, first.t0);
-    const Point at = lerp(pointOf(last, last.t1), pointOf(first, first.t0), 0.5);
-    stats.bends.emplace_back(at, length(at - pointOf(first, first.t0)));
-    stats.crossings.push_back(at);
-    return at;
-}
-
 /// The spans as segments; joints[i] stands between span i and the next.
-Contour CurveRebuilder::assemble(const std::vector<Span>& spans, const std::vector<Point>& joints) const
+RebuiltRing CurveRebuilder::assemble(const std::vector<Span>& spans, const std::vector<Point>& joints) const
 {
-    Contour out;
+    RebuiltRing out;
     const std::size_t n = spans.size();
     for (std::size_t i = 0; i < n; ++i) {
         const auto& span = spans[i];
@@ -520,16 +336,23 @@ Contour CurveRebuilder::assemble(const std::vector<Span>& spans, const std::vect
             const Run& run = span[k];
             const bool is_last = k + 1 == span.size();
             const Point end = is_last ? joints[i] : pointOf(run, run.t1);
-            out.segments.push_back(run.curve < 0
-                                       ? Segment::line(at, end)
-                                       : curve(run.shape, run.curve).part(run.t0, run.t1).withEnds(at, end));
+            if (run.curve < 0) {
+                out.contour.segments.push_back(Segment::line(at, end));
+                out.untouched.push_back(-1);
+            } else {
+                const Segment part = curve(run.shape, run.curve).part(run.t0, run.t1);
+                const bool is_whole =
+                    std::abs(run.t1 - run.t0) == 1.0 && part.start() == at && part.end() == end;
+                out.contour.segments.push_back(is_whole ? part : part.withEnds(at, end));
+                out.untouched.push_back(is_whole && m_shapes[static_cast<std::size_t>(run.shape)].is_clean ? run.shape : -1);
+            }
             at = end;
         }
     }
     return out;
 }
 
-Contour CurveRebuilder::rebuild(const ChordRing& ring, RebuildStats& stats) const
+RebuiltRing CurveRebuilder::rebuild(const ChordRing& ring, RebuildStats& stats) const
 {
     auto runs = runsOf(ring);
     dropShortRuns(runs);
@@ -549,7 +372,10 @@ Contour CurveRebuilder::rebuild(const ChordRing& ring, RebuildStats& stats) cons
         else
             joints.push_back(join(spans[i], spans[next], stats));
     }
-    return tidied(assemble(spans, joints), kShortRun_u * m_grid.u, kStraight_u * m_grid.u);
+    auto rebuilt = assemble(spans, joints);
+    rebuilt.contour = tidied(std::move(rebuilt.contour), kShortRun_u * m_grid.u(), kStraight_u * m_grid.u(),
+                             &rebuilt.untouched);
+    return rebuilt;
 }
 
 } // namespace ink::detail

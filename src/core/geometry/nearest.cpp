@@ -1,4 +1,4 @@
-#include "core/geometry/project.h"
+#include "core/geometry/nearest.h"
 
 #include <algorithm>
 
@@ -14,7 +14,7 @@ double reach(const Segment& s)
     return sum;
 }
 
-void dropShort(std::vector<Segment>& segments, double shortest)
+void dropShort(std::vector<Segment>& segments, double shortest, std::vector<int>& untouched)
 {
     for (std::size_t i = 0; i < segments.size() && segments.size() > 2;) {
         if (reach(segments[i]) >= shortest) {
@@ -27,7 +27,9 @@ void dropShort(std::vector<Segment>& segments, double shortest)
         const Point at = lerp(segments[i].start(), segments[i].end(), 0.5);
         before = before.withEnds(before.start(), at);
         after = after.withEnds(at, after.end());
+        untouched[(i + n - 1) % n] = untouched[(i + 1) % n] = -1;
         segments.erase(segments.begin() + static_cast<std::ptrdiff_t>(i));
+        untouched.erase(untouched.begin() + static_cast<std::ptrdiff_t>(i));
     }
 }
 
@@ -42,7 +44,7 @@ bool isStraight(Point a, Point b, const std::vector<Point>& between, double stra
            });
 }
 
-void joinLines(std::vector<Segment>& segments, double straight)
+void joinLines(std::vector<Segment>& segments, double straight, std::vector<int>& untouched)
 {
     std::vector<Point> between; // nodes already left out of the line at i
     for (std::size_t i = 0; i < segments.size() && segments.size() > 3;) {
@@ -56,7 +58,9 @@ void joinLines(std::vector<Segment>& segments, double straight)
             continue;
         }
         segments[i] = Segment::line(segments[i].start(), segments[next].end());
+        untouched[i] = -1;
         segments.erase(segments.begin() + static_cast<std::ptrdiff_t>(next));
+        untouched.erase(untouched.begin() + static_cast<std::ptrdiff_t>(next));
         if (next == 0)
             --i;
     }
@@ -79,10 +83,14 @@ double closestNear(const Segment& curve, Point p, double t)
     return t;
 }
 
-Contour tidied(Contour ring, double shortest, double straight)
+Contour tidied(Contour ring, double shortest, double straight, std::vector<int>* untouched)
 {
-    dropShort(ring.segments, shortest);
-    joinLines(ring.segments, straight);
+    std::vector<int> none;
+    if (!untouched)
+        none.assign(ring.segments.size(), -1);
+    std::vector<int>& tags = untouched ? *untouched : none;
+    dropShort(ring.segments, shortest, tags);
+    joinLines(ring.segments, straight, tags);
     return ring;
 }
 

@@ -1,25 +1,34 @@
-#include "core/geometry/chords.h"
+#include "core/geometry/engine/chords.h"
 
 #include "core/geometry/flatten.h"
 
-#include <cmath>
+#include <algorithm>
 
 namespace ink::detail {
 
-GridPoint Grid::snapped(Point p) const
+void GridBox::add(GridPoint p)
 {
-    const double per_unit = kGridPer_u / u;
-    return {std::llround(p.x * per_unit), std::llround(p.y * per_unit)};
+    x0 = std::min(x0, p.x);
+    y0 = std::min(y0, p.y);
+    x1 = std::max(x1, p.x);
+    y1 = std::max(y1, p.y);
 }
 
-Point Grid::toPoint(GridPoint p) const
+void GridBox::add(const GridBox& other)
 {
-    return {static_cast<double>(p.x) * step(), static_cast<double>(p.y) * step()};
+    if (other.isEmpty())
+        return;
+    add(GridPoint{other.x0, other.y0});
+    add(GridPoint{other.x1, other.y1});
 }
 
 ChordShape chordsOf(const Paths& paths, const Grid& grid, double tolerance)
 {
     ChordShape out;
+    const std::size_t curve_count = nodeCount(paths);
+    out.curves.reserve(curve_count);
+    out.previous.reserve(curve_count);
+    out.next.reserve(curve_count);
     for (const auto& contour : paths) {
         if (contour.isEmpty())
             continue;
@@ -30,11 +39,13 @@ ChordShape chordsOf(const Paths& paths, const Grid& grid, double tolerance)
             out.curves.push_back(s);
             out.previous.push_back(curve - 1);
             out.next.push_back(curve + 1);
+            out.is_exact = out.is_exact && grid.holds(s);
             const int n = chordCount(s, tolerance);
             for (int i = 0; i < n; ++i) {
                 const double t0 = static_cast<double>(i) / n;
                 ring.points.push_back(grid.snapped(i == 0 ? s.start() : s.pointAt(t0)));
                 ring.origins.push_back({0, curve, t0, static_cast<double>(i + 1) / n});
+                out.box.add(ring.points.back());
             }
         }
         const auto last = static_cast<int>(out.curves.size()) - 1;

@@ -1,4 +1,4 @@
-#include "core/geometry/edge_finder.h"
+#include "core/geometry/engine/edge_finder.h"
 
 #include <algorithm>
 #include <bit>
@@ -57,7 +57,8 @@ double parameter(GridPoint p, GridPoint a, GridPoint b, const Origin& origin)
 
 } // namespace
 
-EdgeFinder::EdgeFinder(std::span<const PlacedChords> shapes)
+EdgeFinder::EdgeFinder(std::span<const PlacedChords> shapes, std::span<const int> candidates)
+    : m_candidates(candidates.begin(), candidates.end())
 {
     std::size_t count = 0;
     for (const auto& placed : shapes)
@@ -74,20 +75,24 @@ EdgeFinder::EdgeFinder(std::span<const PlacedChords> shapes)
                 const GridPoint b = i + 1 < n ? ring.points[k + 1] + shapes[s].at : start;
                 Origin origin = ring.origins[k];
                 origin.shape = static_cast<int>(s);
-                m_edges.push_back({a, b, first + (i + n - 1) % n, first + (i + 1) % n, origin});
+                m_edges.push_back(
+                    {a, b, first + (i > 0 ? i - 1 : n - 1), first + (i + 1 < n ? i + 1 : 0), origin});
                 a = b;
             }
         }
-    m_table.assign(std::bit_ceil(2 * count + 2), -1);
+    std::ranges::sort(m_candidates);
+    m_candidates.erase(std::unique(m_candidates.begin(), m_candidates.end()), m_candidates.end());
+    m_table.assign(std::bit_ceil(2 * m_candidates.size() + 2), -1);
     m_same_start.assign(count, -1);
     const std::size_t mask = m_table.size() - 1;
-    for (std::size_t i = 0; i < count; ++i) {
+    for (const int edge : m_candidates) {
+        const auto i = static_cast<std::size_t>(edge);
         const GridPoint p = m_edges[i].a;
         std::size_t at = hashOf(p.x, p.y) & mask;
         while (m_table[at] >= 0 && !(m_edges[static_cast<std::size_t>(m_table[at])].a == p))
             at = (at + 1) & mask;
         m_same_start[i] = m_table[at];
-        m_table[at] = static_cast<int>(i);
+        m_table[at] = edge;
     }
 }
 
@@ -144,8 +149,8 @@ int EdgeFinder::find(GridPoint a, GridPoint b, int hint) const
 
 void EdgeFinder::indexCells() const
 {
-    for (std::size_t i = 0; i < m_edges.size(); ++i) {
-        const auto& e = m_edges[i];
+    for (const int i : m_candidates) {
+        const auto& e = m_edges[static_cast<std::size_t>(i)];
         const auto [x0, x1] = std::minmax(e.a.x, e.b.x);
         const auto [y0, y1] = std::minmax(e.a.y, e.b.y);
         for (auto cx = cellOf(x0 - 4); cx <= cellOf(x1 + 4); ++cx) {
@@ -160,7 +165,7 @@ void EdgeFinder::indexCells() const
                 std::tie(low, high) = std::minmax({yAt(cx * kCell_grid - 4), yAt((cx + 1) * kCell_grid + 4)});
             }
             for (auto cy = cellOf(low - 4); cy <= cellOf(high + 4); ++cy)
-                m_cells.emplace_back(hashOf(cx, cy), static_cast<int>(i));
+                m_cells.emplace_back(hashOf(cx, cy), i);
         }
     }
     std::ranges::sort(m_cells);
@@ -179,16 +184,19 @@ int EdgeFinder::findAnywhere(GridPoint a, GridPoint b) const
     return best;
 }
 
-std::size_t EdgeFinder::label(ChordRing& ring) const
+std::size_t EdgeFinder::label(const TracedRing& traced, ChordRing& ring) const
 {
     std::size_t lost = 0;
-    const std::size_t n = ring.points.size();
+    const std::size_t n = traced.size();
+    ring.points.reserve(n);
     ring.origins.reserve(n);
     int edge = -1;
     for (std::size_t i = 0; i < n; ++i) {
-        const GridPoint a = ring.points[i];
-        const GridPoint b = ring.points[(i + 1) % n];
-        edge = find(a, b, edge);
+        const GridPoint a = traced[i].at;
+        const GridPoint b = traced[i + 1 < n ? i + 1 : 0].at;
+        ring.points.push_back(a);
+        const int known = traced[i].edge;
+        edge = known >= 0 && lies(a, b, known) ? known : find(a, b, edge);
         if (edge < 0) {
             ++lost;
             ring.origins.push_back({});

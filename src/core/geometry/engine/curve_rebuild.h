@@ -1,7 +1,7 @@
 // From labelled rings of chords back to rings of the original curves. Internal to the weld and its family.
 #pragma once
 
-#include "core/geometry/chords.h"
+#include "core/geometry/engine/chords.h"
 
 #include <optional>
 #include <span>
@@ -23,6 +23,13 @@ struct RebuildStats
     std::size_t spikes = 0;
 };
 
+struct RebuiltRing
+{
+    Contour contour;
+    /// For each segment the clean shape it is a whole curve of; -1 where it was cut, bent or joined.
+    std::vector<int> untouched;
+};
+
 class CurveRebuilder
 {
 public:
@@ -30,7 +37,7 @@ public:
     CurveRebuilder(std::span<const PlacedChords> shapes, const Grid& grid) : m_shapes(shapes), m_grid(grid) {}
 
     /// The ring of curves behind a ring of chords; empty when nothing is left of it.
-    Contour rebuild(const ChordRing& ring, RebuildStats& stats) const;
+    RebuiltRing rebuild(const ChordRing& ring, RebuildStats& stats) const;
 
 private:
     /// A stretch of one curve, walked from t0 to t1 (backwards when t0 > t1); curve -1 is a plain line.
@@ -53,6 +60,7 @@ private:
         double t = 0.0;
     };
 
+    static void turnRound(Span& span);
     Segment curve(int shape, int index) const;
     Segment curve(const Place& place) const { return curve(place.shape, place.curve); }
     int neighbour(int shape, int index, bool forward) const;
@@ -72,7 +80,7 @@ private:
     bool moveEnd(Span& span, const Place& to) const;
     bool moveEnds(Span& before, Span& after, const std::pair<Place, Place>& to) const;
     Point join(Span& before, Span& after, RebuildStats& stats) const;
-    Contour assemble(const std::vector<Span>& spans, const std::vector<Point>& joints) const;
+    RebuiltRing assemble(const std::vector<Span>& spans, const std::vector<Point>& joints) const;
 
     std::span<const PlacedChords> m_shapes;
     Grid m_grid;

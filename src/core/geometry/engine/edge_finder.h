@@ -1,7 +1,8 @@
 // Finds the chord that an edge of a union lies on, and with it the curve behind. Internal to the weld.
 #pragma once
 
-#include "core/geometry/chords.h"
+#include "core/geometry/engine/chords.h"
+#include "core/geometry/engine/strips.h"
 
 #include <span>
 
@@ -10,11 +11,12 @@ namespace ink::detail {
 class EdgeFinder
 {
 public:
-    explicit EdgeFinder(std::span<const PlacedChords> shapes);
+    /// Chords that are none of `candidates` are told by the traced points themselves.
+    EdgeFinder(std::span<const PlacedChords> shapes, std::span<const int> candidates);
 
-    /// Fills ring.origins; parameters run in the direction of the ring. Returns the number of edges whose
-    /// chord was not found (their curve is -1).
-    std::size_t label(ChordRing& ring) const;
+    /// Fills the ring's points and origins; parameters run in the direction of the ring. Returns the number
+    /// of edges whose chord was not found (their curve is -1).
+    std::size_t label(const TracedRing& traced, ChordRing& ring) const;
 
 private:
     struct Edge
@@ -32,6 +34,7 @@ private:
     void indexCells() const;
 
     std::vector<Edge> m_edges;
+    std::vector<int> m_candidates;
     /// Open addressing: start point of an edge to the first edge there; more of them follow by m_same_start.
     std::vector<int> m_table;
     std::vector<int> m_same_start;

@@ -1,8 +1,8 @@
-#include "core/geometry/ring_engine.h"
+#include "core/geometry/engine/curve_engine.h"
 
-#include "core/geometry/crossing_guard.h"
-#include "core/geometry/curve_rebuild.h"
-#include "core/geometry/project.h"
+#include "core/geometry/engine/crossing_guard.h"
+#include "core/geometry/engine/curve_rebuild.h"
+#include "core/geometry/nearest.h"
 
 #include <algorithm>
 #include <chrono>
@@ -31,10 +31,21 @@ std::vector<Contour> polygons(const std::vector<ChordRing>& rings, const Grid& g
         for (std::size_t i = 0; i < ring.points.size(); ++i)
             contour.segments.push_back(Segment::line(
                 grid.toPoint(ring.points[i]), grid.toPoint(ring.points[(i + 1) % ring.points.size()])));
-        out.push_back(tidied(std::move(contour), 0.0, 0.5 * kFinerTolerance_u * grid.u));
+        out.push_back(tidied(std::move(contour), 0.0, 0.5 * kFinerTolerance_u * grid.u()));
     }
     return out;
 }
+
+/// How close an attempt looks.
+struct Closeness
+{
+    double chord_tolerance_u;
+    double largest_bend_u;
+};
+constexpr Closeness kFirst{kChordTolerance_u, kLargestBend_u};
+/// Shapes beyond the doubts keep their chords.
+constexpr Closeness kPartlyFiner{kChordTolerance_u, kLargestBendOfFiner_u};
+constexpr Closeness kFiner{kFinerTolerance_u, kLargestBendOfFiner_u};
 
 struct Attempt
 {
@@ -47,12 +58,37 @@ struct Attempt
     std::vector<Point> doubts;
 };
 
+/// Curves behind one ring of chords; doubted where they enclose another area than the chords can be wrong by,
+/// and left out where they enclose nothing.
+void addCurves(const CurveRebuilder& rebuilder, const ChordRing& ring, const Grid& grid, double tolerance_u,
+               Attempt& out, std::vector<std::vector<int>>& untouched)
+{
+    auto rebuilt = rebuilder.rebuild(ring, out.rebuild);
+    const double chord_area = ring.area_grid2 * grid.step() * grid.step();
+    const double around = ring.length_grid * grid.step();
+    const double area = rebuilt.contour.signedArea();
+    if (std::abs(area - chord_area) > 2.0 * tolerance_u * grid.u() * around)
+        for (const auto p : ring.points)
+            out.doubts.push_back(grid.toPoint(p));
+    // Chords can enclose a sliver where the curves enclose nothing, or less than nothing.
+    const double enclosed = chord_area > 0.0 ? area : -area;
+    const bool was_thin = 2.0 * std::abs(chord_area) < 2.0 * kSmallestThickness_u * grid.u() * around;
+    if (enclosed < 0.5 * kSmallestArea_u2 * grid.u() * grid.u() ||
+        (was_thin && enclosed < 0.25 * std::abs(chord_area))) {
+        ++out.specks;
+        return;
+    }
+    out.rings.push_back(std::move(rebuilt.contour));
+    untouched.push_back(std::move(rebuilt.untouched));
+}
+
 Result<Attempt> attempt(std::span<const PlacedChords> placed, BooleanOp op, FillRule rule, const Grid& grid,
-                        double largest_bend_u, WeldStats& times)
+                        const Closeness& closeness, const CancelToken& cancel, EngineStats& times)
 {
     Stopwatch clipping;
-    auto united = combineRings(placed, op, rule, kSmallestArea_u2 * kGridPer_u * kGridPer_u,
-                               kSmallestThickness_u * kGridPer_u);
+    const double per_u = grid.per_u();
+    auto united = combineRings(placed, op, rule,
+                               {kSmallestArea_u2 * per_u * per_u, kSmallestThickness_u * per_u}, cancel);
     times.union_ms += clipping.elapsed_ms();
     if (!united)
         return fail(united.error());
@@ -60,30 +96,17 @@ Result<Attempt> attempt(std::span<const PlacedChords> placed, BooleanOp op, Fill
     Attempt out;
     Stopwatch curves;
     const CurveRebuilder rebuilder(placed, grid);
-    const double step = grid.step();
-    for (const auto& ring : united->rings) {
-        auto contour = rebuilder.rebuild(ring, out.rebuild);
-        const double chord_area = ring.area_grid2 * step * step;
-        const double around = ring.length_grid * step;
-        const double area = contour.signedArea();
-        if (std::abs(area - chord_area) > 2.0 * kChordTolerance_u * grid.u * around)
-            for (const auto p : ring.points)
-                out.doubts.push_back(grid.toPoint(p));
-        // Chords can enclose a sliver where the curves enclose nothing, or less than nothing.
-        const double enclosed = chord_area > 0.0 ? area : -area;
-        const bool was_thin = 2.0 * std::abs(chord_area) < 2.0 * kSmallestThickness_u * grid.u * around;
-        if (enclosed < 0.5 * kSmallestArea_u2 * grid.u * grid.u ||
-            (was_thin && enclosed < 0.25 * std::abs(chord_area)))
-            ++out.specks;
-        else
-            out.rings.push_back(std::move(contour));
-    }
+    std::vector<std::vector<int>> untouched;
+    for (const auto& ring : united->rings)
+        addCurves(rebuilder, ring, grid, closeness.chord_tolerance_u, out, untouched);
     times.curves_ms += curves.elapsed_ms();
+    if (cancel.isCancelled())
+        return fail(ErrorCode::Cancelled);
     Stopwatch check;
     for (const auto& [at, bend] : out.rebuild.bends)
-        if (bend > largest_bend_u * grid.u)
+        if (bend > closeness.largest_bend_u * grid.u())
             out.doubts.push_back(at);
-    const auto crossings = crossingsOf(out.rings, kCrossingDepth_u * grid.u);
+    const auto crossings = crossingsOf(out.rings, kCrossingDepth_u * grid.u(), untouched);
     out.doubts.insert(out.doubts.end(), crossings.begin(), crossings.end());
     times.check_ms += check.elapsed_ms();
     out.lost = united->lost;
@@ -99,17 +122,17 @@ bool isNear(const EngineShape& shape, const std::vector<Point>& doubts, const Gr
         return false;
     const Box box = bounds(*shape.paths);
     const Point at = grid.toPoint(shape.at);
-    const double reach = 20.0 * grid.u;
+    const double reach = 20.0 * grid.u();
     return std::ranges::any_of(doubts, [&](Point p) {
         return p.x >= box.x0 + at.x - reach && p.x <= box.x1 + at.x + reach && p.y >= box.y0 + at.y - reach &&
                p.y <= box.y1 + at.y + reach;
     });
 }
 
-void count(const Attempt& made, WeldStats& stats)
+void count(const Attempt& made, EngineStats& stats)
 {
-    stats.crossing_points.insert(stats.crossing_points.end(), made.rebuild.crossings.begin(),
-                                 made.rebuild.crossings.end());
+    stats.crossings.insert(stats.crossings.end(), made.rebuild.crossings.begin(),
+                           made.rebuild.crossings.end());
     stats.unrefined += made.rebuild.unrefined;
     stats.absorbed += made.rebuild.absorbed;
     stats.spikes += made.rebuild.spikes;
@@ -119,7 +142,7 @@ void count(const Attempt& made, WeldStats& stats)
 
 } // namespace
 
-Result<void> checkInput(const Paths& paths, Point at, const Grid& grid, std::size_t& nodes)
+Result<void> checkInput(const Paths& paths, Point at, Unit unit, std::size_t& nodes)
 {
     if (!isFinite(at))
         return fail(ErrorCode::NonFinite);
@@ -131,7 +154,7 @@ Result<void> checkInput(const Paths& paths, Point at, const Grid& grid, std::siz
             for (std::size_t i = 0; i <= s.degree(); ++i)
                 reach = std::max({reach, std::abs(s.p[i].x), std::abs(s.p[i].y)});
         }
-    if (reach + std::max(std::abs(at.x), std::abs(at.y)) > kMaxEm * 1000.0 * grid.u)
+    if (reach + std::max(std::abs(at.x), std::abs(at.y)) > kMaxEm * 1000.0 * unit.u)
         return fail(ErrorCode::CoordinateOutOfRange);
     nodes += nodeCount(paths);
     if (nodes > kMaxNodes)
@@ -140,7 +163,7 @@ Result<void> checkInput(const Paths& paths, Point at, const Grid& grid, std::siz
 }
 
 Result<std::vector<Contour>> combineCurves(std::span<const EngineShape> shapes, BooleanOp op, FillRule rule,
-                                           const Grid& grid, const CancelToken& cancel, WeldStats& stats)
+                                           const Grid& grid, const CancelToken& cancel, EngineStats& stats)
 {
     std::deque<ChordShape> made; // a deque, because the placed shapes point into it
     // Shapes near a doubt get finer chords, so that a long text pays for the letters concerned only.
@@ -153,8 +176,8 @@ Result<std::vector<Contour>> combineCurves(std::span<const EngineShape> shapes, 
             const double tolerance_u = is_near ? kFinerTolerance_u : kChordTolerance_u;
             const ChordShape* ready = is_near ? nullptr : shape.chords;
             placed.push_back(
-                {ready ? ready : &made.emplace_back(chordsOf(*shape.paths, grid, tolerance_u * grid.u)),
-                 shape.at, shape.is_clip});
+                {ready ? ready : &made.emplace_back(chordsOf(*shape.paths, grid, tolerance_u * grid.u())),
+                 shape.at, shape.is_clip, shape.is_clean});
             chords += placed.back().shape->chord_count;
             if (chords > kMaxChords)
                 return fail(ErrorCode::TooManyNodes);
@@ -167,7 +190,7 @@ Result<std::vector<Contour>> combineCurves(std::span<const EngineShape> shapes, 
     const auto placed = placedFor({}, false);
     if (!placed)
         return fail(placed.error());
-    auto first = attempt(*placed, op, rule, grid, kLargestBend_u, stats);
+    auto first = attempt(*placed, op, rule, grid, kFirst, cancel, stats);
     if (!first)
         return fail(first.error());
     if (first->doubts.empty()) {
@@ -184,7 +207,7 @@ Result<std::vector<Contour>> combineCurves(std::span<const EngineShape> shapes, 
         const auto finer = placedFor(last->doubts, is_everywhere);
         if (!finer)
             return fail(finer.error());
-        last = attempt(*finer, op, rule, grid, kLargestBendOfFiner_u, stats);
+        last = attempt(*finer, op, rule, grid, is_everywhere ? kFiner : kPartlyFiner, cancel, stats);
         if (!last)
             return fail(last.error());
         if (last->doubts.empty())

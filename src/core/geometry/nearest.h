@@ -9,7 +9,8 @@ namespace ink::detail {
 double closestNear(const Segment& curve, Point p, double t);
 
 /// The ring without segments shorter than `shortest` (their ends meet halfway) and without nodes that lie
-/// within `straight` of the line between their neighbours on two lines.
-Contour tidied(Contour ring, double shortest, double straight);
+/// within `straight` of the line between their neighbours on two lines. `untouched`, one for each segment
+/// where it is given, goes along and becomes -1 where a segment changes.
+Contour tidied(Contour ring, double shortest, double straight, std::vector<int>* untouched = nullptr);
 
 } // namespace ink::detail
