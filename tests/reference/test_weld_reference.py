@@ -18,7 +18,7 @@ from shapely.geometry import LineString, Point, Polygon
 from shapely.ops import polygonize, unary_union
 from shapely.validation import explain_validity
 
-from support import DEMO, debian, run, weld
+from support import DEBIAN, DEMO, debian, run, weld
 
 FONTS = [
     debian("opentype/lobster/lobster.otf"), debian("opentype/lobstertwo/LobsterTwo-BoldItalic.otf"),
@@ -38,6 +38,9 @@ HARD = {
     debian("opentype/lobstertwo/LobsterTwo-BoldItalic.otf"): ["Xoxo Buffy", "Zephyr"],
 }
 TRACKING_EM = (0.0, -0.03, -0.06, -0.1)
+# Every font of four packages whose letters join edge on edge, at 1000, 1024, 1100, 2000 and 2048 units per em.
+JOINING = ("truetype/fonts-arabeyes", "truetype/kacst", "truetype/farsiweb", "opentype/fonts-hosny-amiri")
+JOINING_WORDS = ("محمد", "سلام", "كتاب", "بيت")
 STEPS = 64  # chords to a curve: some fifty times finer in area than the weld looks at topology
 FINE = 512
 
@@ -165,6 +168,23 @@ class Weld(unittest.TestCase):
         print(f"{cases} cases, worst area error {worst * 1e6:.0f} ppm against {STEPS} chords a curve")
         self.assertGreaterEqual(cases, 300)
         self.assertLess(doubtful, 0.05 * cases)
+
+    def test_joining_scripts(self):
+        """Letters that meet edge on edge, without overlap, are one piece as GEOS has it."""
+        fonts = sorted(str(f) for folder in JOINING for f in DEBIAN.joinpath(folder).glob("*.[to]tf") if not f.is_symlink())
+        self.assertGreaterEqual(len(fonts), 50)
+        units = set()
+        for path in fonts:
+            reference = Reference(path, 16)
+            units.add(reference.em)
+            for text in JOINING_WORDS:
+                with self.subTest(font=path, text=text):
+                    area, pieces, middles = reference.word(text, 0.0)
+                    ours = weld(path, text, "--em-mm", "100", "--method-report")
+                    self.assertTrue(pieces[0] <= ours["pieces"] <= pieces[1], (ours["pieces"], pieces))
+                    self.assertTrue(middles[0] <= ours["middles"] <= middles[1], (ours["middles"], middles))
+                    self.assertEqual(ours["method"]["fallbacks"]["polygonal"], 0)
+        print(f"joining scripts: {len(fonts)} fonts, units per em {sorted(units)}")
 
     def test_to_ten_parts_in_a_million(self):
         """Area of the symmetric difference, and GEOS finds the outline valid; on chords fine enough to tell."""

@@ -12,7 +12,8 @@ namespace {
 /// Bent outlines are taken within this of their exact image, in u.
 constexpr double kBent_u = 0.1;
 
-bool meets(const Box& a, const Box& b)
+/// More than an edge of one lies in the other.
+bool reachesInto(const Box& a, const Box& b)
 {
     return !a.isEmpty() && a.x0 < b.x1 && b.x0 < a.x1 && a.y0 < b.y1 && b.y0 < a.y1;
 }
@@ -85,7 +86,7 @@ Result<MadeMotif> motifOfPart(const Setting& setting, const Box& frame)
     double baseline = frame.y0;
     const auto add = [&](PlacedPaths glyph) {
         glyph.layer = 0;
-        const bool is_within = meets(boxOf(glyph), frame);
+        const bool is_within = reachesInto(boxOf(glyph), frame);
         if (is_within)
             glyphs.push_back(std::move(glyph));
         return is_within;
@@ -96,7 +97,7 @@ Result<MadeMotif> motifOfPart(const Setting& setting, const Box& frame)
             if (add(shape ? shape->bentCurves(glyph, kBent_u) : glyph)) {
                 // It stands where its letters stand, if the frame reaches down to there.
                 if (motif.fonts.empty() &&
-                    meets({frame.x0, letter.baseline - 1, frame.x1, letter.baseline + 1}, frame))
+                    reachesInto({frame.x0, letter.baseline - 1, frame.x1, letter.baseline + 1}, frame))
                     baseline = letter.baseline;
                 addOrigin(motif, letter);
             }

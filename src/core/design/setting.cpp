@@ -3,6 +3,7 @@
 #include "core/design/along_shape.h"
 #include "core/design/close_up.h"
 #include "core/design/drawings.h"
+#include "core/geometry/box.h"
 
 #include <algorithm>
 #include <cmath>
@@ -32,11 +33,6 @@ const SetLetter* Setting::letterAt(std::size_t character) const
 }
 
 namespace {
-
-Box movedBox(const Box& box, Point by)
-{
-    return box.isEmpty() ? box : Box{box.x0 + by.x, box.y0 + by.y, box.x1 + by.x, box.y1 + by.y};
-}
 
 Affine turnedAndSized(double turn_deg, double size, bool is_mirrored = false)
 {
@@ -217,7 +213,7 @@ private:
             const Point by{choice.dx_em * kU_per_em * size, choice.dy_em * kU_per_em * size};
             for (auto& glyph : letter.glyphs)
                 glyph.at = glyph.at + by;
-            letter.ink = movedBox(letter.ink, by);
+            letter.ink = movedBy(letter.ink, by);
         }
     }
 
@@ -255,7 +251,7 @@ private:
         if (drawn->paths->empty())
             return;
         letter.glyphs.push_back({drawn->paths, at, 0});
-        letter.ink.add(movedBox(drawn->ink, at));
+        letter.ink.add(movedBy(drawn->ink, at));
     }
 
     Result<std::vector<SetLetter>> setRun(const Run& run, const DrawnSize& drawn, Line& line, double& advance)
@@ -435,7 +431,7 @@ private:
         }
         takeOver(*lines, number, origin);
         placed.origin = origin;
-        placed.ink = movedBox(placed.ink, origin);
+        placed.ink = movedBy(placed.ink, origin);
         cursor = std::min(last_baseline, placed.ink.isEmpty() ? last_baseline
                                                               : placed.ink.y0 - block.dy_em * kU_per_em -
                                                                     lines->back().descent / 2);
@@ -568,7 +564,7 @@ private:
         tail.block = placed.block;
         tail.glyphs.push_back({std::move(paths), {x, y}, 0});
         tail.bends = shapedBlock(m_setting, placed.block);
-        tail.ink = tail.bends ? AlongShape(placed).bentBox(tail.glyphs.front()) : movedBox(ink, {x, y});
+        tail.ink = tail.bends ? AlongShape(placed).bentBox(tail.glyphs.front()) : movedBy(ink, {x, y});
         m_setting.pieces.push_back(std::move(tail));
     }
 
@@ -587,7 +583,7 @@ private:
             PlacedOutline placed;
             placed.piece = i;
             placed.glyphs.push_back({drawn->paths, at, 0});
-            placed.ink = movedBox(drawn->ink, at);
+            placed.ink = movedBy(drawn->ink, at);
             if (const auto* block = letter ? shapedBlock(m_setting, letter->block) : nullptr)
                 followShape(placed, *letter, *block);
             m_setting.pieces.push_back(std::move(placed));

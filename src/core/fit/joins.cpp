@@ -1,5 +1,7 @@
 #include "core/fit/joins.h"
 
+#include "core/geometry/box.h"
+
 #include <algorithm>
 #include <span>
 
@@ -32,11 +34,6 @@ std::vector<Letter> lettersOf(const SetWords& set)
         letters.back().box.add(Point{box.x1, box.y1} + glyph.at);
     }
     return letters;
-}
-
-bool touches(const Box& a, const Box& b)
-{
-    return a.x0 <= b.x1 && b.x0 <= a.x1 && a.y0 <= b.y1 && b.y0 <= a.y1;
 }
 
 /// A space, or a glyph without ink, stands between the two.
@@ -73,7 +70,7 @@ Result<std::vector<LetterPair>> letterPairs(const SetWords& set, Unit unit, cons
                         false,
                         {(left.box.x1 + right.box.x0) / 2,
                          (std::max(left.box.y0, right.box.y0) + std::min(left.box.y1, right.box.y1)) / 2}};
-        if (touches(left.box, right.box)) {
+        if (meets(left.box, right.box)) {
             auto both = left.glyphs;
             both.insert(both.end(), right.glyphs.begin(), right.glyphs.end());
             const auto one = piecesOf(left.glyphs, unit, options),

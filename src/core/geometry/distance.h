@@ -30,7 +30,8 @@ inline bool linesCross(Point a, Point b, Point c, Point d)
     return (a_side > 0.0 && b_side < 0.0) || (a_side < 0.0 && b_side > 0.0);
 }
 
-/// Where two lines come nearest to each other: on the first, and on the second. The same place where they cross.
+/// Where two lines come nearest to each other: on the first, and on the second. The same place where they
+/// cross.
 struct NearestPair
 {
     Point from, to;

@@ -1,5 +1,7 @@
 #include "core/geometry/medial_axis.h"
 
+#include "core/geometry/disjoint_sets.h"
+#include "core/geometry/distance.h"
 #include "core/geometry/engine/chord_boolean.h"
 #include "core/geometry/engine/curve_engine.h"
 #include "core/geometry/nesting.h"
@@ -76,13 +78,6 @@ Sites sitesOf(const std::vector<detail::ChordRing>& rings)
     for (std::size_t i = 0; i < corners.size(); ++i)
         sites.segments.emplace_back(toSite(corners[i]), toSite(corners[(i + 1) % corners.size()]));
     return sites;
-}
-
-double distanceTo(Point p, Point a, Point b)
-{
-    const Point d = b - a;
-    const double t = dot(d, d) > 0 ? std::clamp(dot(p - a, d) / dot(d, d), 0.0, 1.0) : 0.0;
-    return length(a + d * t - p);
 }
 
 /// The chords within reach of a point. Where a ring leaves the reach, its last chord is its own neighbour.
@@ -307,14 +302,7 @@ private:
         const auto indexOf = [&](const Diagram::vertex_type* v) {
             return static_cast<std::size_t>(std::ranges::lower_bound(vertices, v) - vertices.begin());
         };
-        std::vector<std::size_t> room(vertices.size());
-        for (std::size_t i = 0; i < room.size(); ++i)
-            room[i] = i;
-        const auto rootOf = [&](std::size_t i) {
-            while (room[i] != i)
-                i = room[i] = room[room[i]];
-            return i;
-        };
+        DisjointSets together(vertices.size());
         // Corners belong to the ink and to the gap: branches that run into them do not join the two.
         const auto isCorner = [&](const Link& link, const Diagram::vertex_type* v) {
             return candidateAt({v->x(), v->y()}, *link.edge->cell(), *link.edge->twin()->cell()).radius <=
@@ -322,7 +310,7 @@ private:
         };
         for (const auto& link : m_links)
             if (!isCorner(link, link.ends[0]) && !isCorner(link, link.ends[1]))
-                room[rootOf(indexOf(link.ends[0]))] = rootOf(indexOf(link.ends[1]));
+                together.join(indexOf(link.ends[0]), indexOf(link.ends[1]));
         struct Room
         {
             bool is_settled = false;
@@ -335,7 +323,7 @@ private:
             for (const auto* v : link.ends) {
                 if (isCorner(link, v))
                     continue;
-                Room& r = rooms[rootOf(indexOf(v))];
+                Room& r = rooms[together.leaderOf(indexOf(v))];
                 r.is_settled = r.is_settled || link.is_kept || one.source_index() >= m_sites.chord_count ||
                                other.source_index() >= m_sites.chord_count;
                 const double radius = candidateAt({v->x(), v->y()}, one, other).radius;

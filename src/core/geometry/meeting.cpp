@@ -1,5 +1,6 @@
 #include "core/geometry/meeting.h"
 
+#include "core/geometry/distance.h"
 #include "core/geometry/flatten.h"
 
 #include <algorithm>
@@ -8,18 +9,10 @@ namespace ink {
 namespace {
 
 /// Ends count with the chord that starts there, so that a crossing at a node counts once.
-bool cross2(Point a, Point b, Point c, Point d)
+bool chordsCross(Point a, Point b, Point c, Point d)
 {
     const auto side = [](Point p, Point q, Point r) { return cross(q - p, r - p) > 0.0; };
     return side(a, b, c) != side(a, b, d) && side(c, d, a) != side(c, d, b);
-}
-
-double toSegment(Point p, Point a, Point b)
-{
-    const Point along = b - a;
-    const double square = dot(along, along);
-    const double t = square > 0.0 ? std::clamp(dot(p - a, along) / square, 0.0, 1.0) : 0.0;
-    return length(p - lerp(a, b, t));
 }
 
 } // namespace
@@ -70,20 +63,13 @@ Meeting meetingOf(const ShapeChords& one, Point one_at, const ShapeChords& other
                 break;
             if (own.b.y < c.y || std::max(own.a.x, own.b.x) < left || std::min(own.a.x, own.b.x) > right)
                 continue;
-            meeting.crossings += cross2(own.a, own.b, c, d) ? 1 : 0;
+            meeting.crossings += chordsCross(own.a, own.b, c, d) ? 1 : 0;
         }
     }
     if (meeting.crossings == 0)
         meeting.is_within =
             one.holds(other.m_chords.front().a + by) || other.holds(one.m_chords.front().a - by);
     return meeting;
-}
-
-double distanceOf(const Box& one, const Box& other)
-{
-    const double dx = std::max({0.0, other.x0 - one.x1, one.x0 - other.x1});
-    const double dy = std::max({0.0, other.y0 - one.y1, one.y0 - other.y1});
-    return std::hypot(dx, dy);
 }
 
 double distanceOf(const ShapeChords& one, Point one_at, const ShapeChords& other, Point other_at, double most)
@@ -96,7 +82,7 @@ double distanceOf(const ShapeChords& one, Point one_at, const ShapeChords& other
         return box;
     };
     const Box& others = other.box();
-    const Box moved{others.x0 + by.x, others.y0 + by.y, others.x1 + by.x, others.y1 + by.y};
+    const Box moved = movedBy(others, by);
     if (others.isEmpty() || one.box().isEmpty() || distanceOf(one.box(), moved) >= most)
         return most;
     if (meetingOf(one, one_at, other, other_at).touches())
@@ -111,8 +97,7 @@ double distanceOf(const ShapeChords& one, Point one_at, const ShapeChords& other
             const Point c = b.a + by, d = b.b + by;
             if (distanceOf(box, boxAround(c, d)) >= nearest)
                 continue;
-            nearest = std::min({nearest, toSegment(c, a.a, a.b), toSegment(d, a.a, a.b), toSegment(a.a, c, d),
-                                toSegment(a.b, c, d)});
+            nearest = std::min(nearest, nearestEnds(a.a, a.b, c, d).distance);
         }
     }
     return nearest;

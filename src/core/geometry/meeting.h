@@ -1,6 +1,8 @@
 // Where and how often the outlines of two shapes meet.
 #pragma once
 
+#include "core/geometry/box.h"
+#include "core/geometry/chord_index.h"
 #include "core/geometry/path.h"
 
 #include <cstddef>
@@ -31,10 +33,6 @@ public:
 private:
     friend Meeting meetingOf(const ShapeChords&, Point, const ShapeChords&, Point);
     friend double distanceOf(const ShapeChords&, Point, const ShapeChords&, Point, double);
-    struct Chord
-    {
-        Point a, b;
-    };
     bool holds(Point p) const;
     Box m_box;
     std::vector<Chord> m_chords; // by the lower end
@@ -42,9 +40,6 @@ private:
 
 /// Units: those of the coordinates; each shape is moved to its place. Inside is told by the even-odd rule.
 Meeting meetingOf(const ShapeChords& one, Point one_at, const ShapeChords& other, Point other_at);
-
-/// Between two boxes; 0 where they meet.
-double distanceOf(const Box& one, const Box& other);
 
 /// The nearest that two shapes come to each other, each moved to its place; 0 where they meet, `most` when
 /// they are no nearer than that. Units: those of the shapes. Errors: none.

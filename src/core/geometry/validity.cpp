@@ -60,7 +60,7 @@ int winding(const Polyline& ring, Point p)
     return sum;
 }
 
-double distanceTo(Point p, Point a, Point b)
+double gapTo(Point p, Point a, Point b)
 {
     const Point d = b - a;
     const double dd = dot(d, d);
@@ -154,7 +154,7 @@ private:
             const Point a = wall[w], b = wall[(w + 1) % wall.size()];
             const auto leaves = [&](std::size_t from, std::size_t step) {
                 for (std::size_t k = 0; k < path.size(); ++k, from = (from + step) % path.size())
-                    if (distanceTo(path[from], a, b) > 100.0 * m_same)
+                    if (gapTo(path[from], a, b) > 100.0 * m_same)
                         return cross(b - a, path[from] - a) > 0.0;
                 return true;
             };
@@ -214,7 +214,7 @@ private:
             double nearest = kFar;
             for (double w = std::floor(begin); w <= begin + span; ++w) {
                 const auto i = static_cast<std::size_t>(w) % wall.size();
-                nearest = std::min(nearest, distanceTo(p, wall[i], wall[(i + 1) % wall.size()]));
+                nearest = std::min(nearest, gapTo(p, wall[i], wall[(i + 1) % wall.size()]));
             }
             depth = std::max(depth, nearest);
             if (depth > m_enough)

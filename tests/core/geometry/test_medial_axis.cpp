@@ -83,7 +83,7 @@ private slots:
 
 void TestMedialAxis::nothingHasNoWidth()
 {
-    const auto axis = medialAxis({}, 1.0);
+    const auto axis = medialAxis({}, Unit{1.0});
     QVERIFY(axis);
     QVERIFY(!axis->thinnest_stroke);
     QVERIFY(!axis->narrowest_gap);
@@ -256,7 +256,7 @@ void TestMedialAxis::workCanBeCancelled()
 {
     CancelSource source;
     source.cancel();
-    const auto axis = medialAxis(nested({rectangle(0, 0, 5, 3)}), 1.0, source.token());
+    const auto axis = medialAxis(nested({rectangle(0, 0, 5, 3)}), Unit{1.0}, source.token());
     QVERIFY(!axis);
     QCOMPARE(axis.error().code, ErrorCode::Cancelled);
 }

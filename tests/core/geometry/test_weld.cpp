@@ -1,3 +1,4 @@
+#include "core/geometry/boolean.h"
 #include "core/geometry/measure.h"
 #include "core/geometry/nesting.h"
 #include "core/geometry/reduce.h"
@@ -113,6 +114,12 @@ private slots:
     void algebra();
     void limits();
     void timesAreTold();
+    void edgesThatMeetAreWelded_data();
+    void edgesThatMeetAreWelded();
+    void turnedEdgesThatMeetAreWelded();
+    void whatIsApartStaysApart();
+    void longLinesAreTakenApartAndPutTogether_data();
+    void longLinesAreTakenApartAndPutTogether();
 };
 
 void TestWeld::nothingInNothingOut()
@@ -578,6 +585,91 @@ void TestWeld::timesAreTold()
     QVERIFY(two);
     const WeldStats& stats = two->stats;
     QVERIFY(stats.glyphs_ms > 0.0 && stats.union_ms > 0.0 && stats.curves_ms > 0.0 && stats.check_ms > 0.0);
+}
+
+/// Two shapes that share a slanted edge, which only one of them has a node on, and a third on a straight one.
+std::vector<Paths> neighbours()
+{
+    return {{test::polygon({{0, 0}, {301, 0}, {487, 700}, {0, 700}})},
+            {test::polygon({{301, 0}, {600, 0}, {600, 700}, {487, 700}, {394, 350}})},
+            {test::polygon({{600, 13}, {900, 13}, {900, 701}, {600, 701}, {600, 257}})}};
+}
+
+void TestWeld::edgesThatMeetAreWelded_data()
+{
+    QTest::addColumn<double>("units_per_em");
+    for (const int em : {750, 900, 1000, 1024, 1100, 1200, 1500, 1800, 2000, 2048, 3000, 4000, 16384})
+        QTest::addRow("%d", em) << double(em);
+}
+
+void TestWeld::edgesThatMeetAreWelded()
+{
+    QFETCH(double, units_per_em);
+    // As drawn, in font units; and as the job sets them, in thousandths of the em.
+    const auto drawn = weldOf(neighbours(), Unit::ofFont(units_per_em));
+    QCOMPARE(measure(drawn.outline).pieces, std::size_t(1));
+    QCOMPARE(measure(drawn.outline).middles, std::size_t(0));
+    const double scale = 1000.0 / units_per_em;
+    auto set = neighbours();
+    for (auto& paths : set)
+        paths = transformed(paths, {scale, 0, 0, scale, 0, 0});
+    const auto placed = weldOf(set, {1.0, scale});
+    QCOMPARE(measure(placed.outline).pieces, std::size_t(1));
+    QCOMPARE(nodesOf(placed.outline), nodesOf(drawn.outline));
+}
+
+void TestWeld::turnedEdgesThatMeetAreWelded()
+{
+    // Turned, sized and moved letters are off every grid; what they share, they share within 0.05 u.
+    for (int degrees = 1; degrees < 180; degrees += 7) {
+        const double angle = degrees * std::numbers::pi / 180.0, size = 1.0 + 0.013 * degrees;
+        const double c = size * std::cos(angle), s = size * std::sin(angle);
+        auto turned = neighbours();
+        for (auto& paths : turned)
+            paths = transformed(paths, {c, s, -s, c, 0.37 * degrees, 1.0 / degrees});
+        const auto f = measure(weldOf(turned).outline);
+        QVERIFY2(f.pieces == 1 && f.middles == 0, qPrintable(QStringLiteral("turned by %1").arg(degrees)));
+        QVERIFY2(f.nodes <= 14, qPrintable(QString::number(f.nodes)));
+    }
+}
+
+void TestWeld::whatIsApartStaysApart()
+{
+    auto apart = neighbours();
+    for (std::size_t i = 0; i < apart.size(); ++i)
+        apart[i] = transformed(apart[i], {0.99, 0.1, -0.1, 0.99, 0.3 * double(i), 0});
+    QCOMPARE(measure(weldOf(apart).outline).pieces, std::size_t(3));
+}
+
+void TestWeld::longLinesAreTakenApartAndPutTogether_data()
+{
+    QTest::addColumn<double>("pitch");
+    QTest::addColumn<double>("rise");
+    QTest::newRow("joined, all in one") << 190.0 << 0.0;
+    QTest::newRow("overlapping by half") << 100.0 << 3.0;
+    QTest::newRow("apart") << 230.0 << 0.0;
+    QTest::newRow("upwards") << 60.0 << 170.0;
+}
+
+void TestWeld::longLinesAreTakenApartAndPutTogether()
+{
+    QFETCH(double, pitch);
+    QFETCH(double, rise);
+    // What a long line gives in strips, letter by letter gives too.
+    std::vector<Point> places;
+    for (int i = 0; i < 60; ++i)
+        places.push_back({i * pitch, i * rise + (i % 3) * 7.0});
+    const auto whole = outlineOf(placed(letter(), places));
+    const auto validity = validityOf(whole, 1.0);
+    QVERIFY2(validity.isValid(0.05), validity.inWords().c_str());
+    Outline step;
+    for (const Point at : places)
+        step = *combine(step, outlineOf(placed(letter(), {at})), BooleanOp::Union, kUnit);
+    const auto f = measure(whole), g = measure(step);
+    QCOMPARE(f.pieces, g.pieces);
+    QCOMPARE(f.middles, g.middles);
+    QVERIFY(std::abs(f.area - g.area) < 1e-6 * g.area);
+    QCOMPARE(f.nodes, g.nodes);
 }
 
 INK_TEST_CORE_MAIN(TestWeld)

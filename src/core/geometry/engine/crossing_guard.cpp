@@ -37,8 +37,8 @@ void addMeetings(const Stretch& a, const Stretch& b, std::vector<Meeting>& out)
         return;
     const Point d = a.curve.end() - p, e = b.curve.end() - q;
     const double det = cross(d, e);
-    out.push_back({std::lerp(a.from, a.to, cross(q - p, e) / det),
-                   std::lerp(b.from, b.to, cross(q - p, d) / det)});
+    out.push_back(
+        {std::lerp(a.from, a.to, cross(q - p, e) / det), std::lerp(b.from, b.to, cross(q - p, d) / det)});
 }
 
 /// All places where chords of a and b within `tolerance` cross, and the nodes they share, in the order of a.

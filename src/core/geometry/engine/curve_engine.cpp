@@ -1,5 +1,6 @@
 #include "core/geometry/engine/curve_engine.h"
 
+#include "core/geometry/engine/bring_together.h"
 #include "core/geometry/engine/crossing_guard.h"
 #include "core/geometry/engine/curve_rebuild.h"
 #include "core/geometry/nearest.h"
@@ -19,6 +20,8 @@ constexpr double kCrossingDepth_u = 0.05;
 /// left comes from the curves themselves, by no more than that.
 constexpr double kLargestBend_u = 0.05;
 constexpr double kLargestBendOfFiner_u = 0.1;
+/// Edges of letters that were turned, sized or bent and come nearer than this were meant to meet.
+constexpr double kMeeting_u = 0.05;
 constexpr double kSmallestArea_u2 = 1.0;
 constexpr double kSmallestThickness_u = 0.3;
 
@@ -184,6 +187,8 @@ Result<std::vector<Contour>> combineCurves(std::span<const EngineShape> shapes, 
             if (cancel.isCancelled())
                 return fail(ErrorCode::Cancelled);
         }
+        if (!std::ranges::all_of(placed, [](const PlacedChords& p) { return p.shape->is_exact; }))
+            bringTogether(placed, kMeeting_u * grid.per_u(), made);
         return placed;
     };
 

@@ -344,7 +344,8 @@ RebuiltRing CurveRebuilder::assemble(const std::vector<Span>& spans, const std::
                 const bool is_whole =
                     std::abs(run.t1 - run.t0) == 1.0 && part.start() == at && part.end() == end;
                 out.contour.segments.push_back(is_whole ? part : part.withEnds(at, end));
-                out.untouched.push_back(is_whole && m_shapes[static_cast<std::size_t>(run.shape)].is_clean ? run.shape : -1);
+                out.untouched.push_back(
+                    is_whole && m_shapes[static_cast<std::size_t>(run.shape)].is_clean ? run.shape : -1);
             }
             at = end;
         }
