@@ -70,7 +70,8 @@ void addCurves(const CurveRebuilder& rebuilder, const ChordRing& ring, const Gri
     const double chord_area = ring.area_grid2 * grid.step() * grid.step();
     const double around = ring.length_grid * grid.step();
     const double area = rebuilt.contour.signedArea();
-    if (std::abs(area - chord_area) > 2.0 * tolerance_u * grid.u() * around)
+    // Between a curve and its chord lies at most two thirds of the tolerance times the chord.
+    if (std::abs(area - chord_area) > tolerance_u * grid.u() * around)
         for (const auto p : ring.points)
             out.doubts.push_back(grid.toPoint(p));
     // Chords can enclose a sliver where the curves enclose nothing, or less than nothing.

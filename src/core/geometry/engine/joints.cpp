@@ -58,30 +58,45 @@ CurveRebuilder::crossing(Place a, Place b, Point vertex) const
 bool CurveRebuilder::moveEnd(Span& span, const Place& to) const
 {
     const bool forward = span.back().isForward();
+    // The place is a hair further on or back, and not round a whole bay that comes back to here.
+    const double most = 2.0 * kCrossingReach_u * m_grid.u();
+    const auto wayAlong = [&](const Run& run, double from, double t) {
+        const Segment c = curve(run.shape, run.curve);
+        const double half = 0.5 * (from + t);
+        return length(c.pointAt(half) - c.pointAt(from)) + length(c.pointAt(t) - c.pointAt(half));
+    };
     Span moved = span;
+    double way = 0.0;
     for (int back = 0; back < 3 && !moved.empty(); ++back) {
         Run& last = moved.back();
         if (last.curve == to.curve) {
-            if (forward ? to.t < last.t0 : to.t > last.t0)
+            way += wayAlong(last, last.t1, to.t);
+            if ((forward ? to.t < last.t0 : to.t > last.t0) || (back > 0 && way > most))
                 return false;
             last.t1 = to.t;
             span = std::move(moved);
             return true;
         }
+        way += wayAlong(last, last.t1, last.t0);
         moved.pop_back();
     }
     moved = span;
+    way = 0.0;
     const double far_end = forward ? 1.0 : 0.0;
     for (int ahead = 0; ahead < 3; ++ahead) {
         Run& last = moved.back();
-        if (last.curve == to.curve) {
-            last.t1 = to.t;
+        const bool is_there = last.curve == to.curve;
+        const double t = is_there ? to.t : far_end;
+        way += wayAlong(last, last.t1, t);
+        if (way > most)
+            return false;
+        last.t1 = t;
+        if (is_there) {
             span = std::move(moved);
             return true;
         }
-        last.t1 = far_end;
         const int next = neighbour(last.shape, last.curve, forward);
-        moved.push_back({last.shape, next, 1.0 - far_end, far_end, last.end, last.end});
+        moved.push_back({last.shape, next, 1.0 - far_end, 1.0 - far_end, last.end, last.end});
     }
     return false;
 }
