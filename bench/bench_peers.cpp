@@ -4,7 +4,7 @@
 //   bench_peers [--skia RESULT.json]       the tables
 #include "bench/peers.h"
 
-#include "core/design/composition.h"
+#include "core/design/set_words.h"
 #include "core/geometry/engine/curve_engine.h"
 #include "core/geometry/measure.h"
 #include "core/geometry/nesting.h"

@@ -1,7 +1,8 @@
 // From a key press to the finished shape, on the core: a 12-letter word, against the clipping library
 // alone on the same chords, in one run.
 //   build/dev/bench/bench_words
-#include "core/design/composition.h"
+#include "core/design/composed_design.h"
+#include "core/design/set_words.h"
 #include "core/geometry/flatten.h"
 #include "core/geometry/weld_cache.h"
 
@@ -36,9 +37,12 @@ std::string words(int repeats)
 
 void keyPressToShape(benchmark::State& state)
 {
-    const DesignRequest request{words(static_cast<int>(state.range(0))), {}, {SizeBy::Em, 20.0}, false, {}};
+    Job job;
+    job.words = words(static_cast<int>(state.range(0)));
+    job.size = {SizeBy::Em, 20.0};
+    const auto letters = alwaysLettersOf(face());
     for (auto _ : state)
-        benchmark::DoNotOptimize(makeDesign(*face(), request));
+        benchmark::DoNotOptimize(composeDesign(job, letters));
 }
 
 void weldOnly(benchmark::State& state)

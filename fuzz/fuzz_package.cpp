@@ -1,9 +1,9 @@
 // Arbitrary bytes as a package in memory: every entry is refused with a reason or has a name that stays in
 // its folder.
-#include "core/intake/archive.h"
+#include "core/package/archive.h"
 #include "core/intake/content_kind.h"
 #include "core/intake/safe_name.h"
-#include "core/intake/text_encoding.h"
+#include "core/package/text_encoding.h"
 
 #include <cstdint>
 #include <cstdlib>

@@ -1,6 +1,7 @@
 #include "cli/commands.h"
 #include "cli/output.h"
 
+#include "core/design/design_report.h"
 #include "core/formats/svg_writer.h"
 #include "core/project/project.h"
 
@@ -58,9 +59,13 @@ Result<void> applySetting(Job& job, const std::string& setting)
 
 Result<void> runCompose(const ComposeArguments& a)
 {
+    if (auto ok = checkOutputs({a.project}, {a.out, a.report}); !ok)
+        return ok;
     auto project = openProject(a.project);
     if (!project)
         return fail(project.error());
+    for (const auto& warning : project->warnings)
+        std::cerr << "uink: " << a.project << ": " << warning << '\n';
     for (const auto& setting : a.settings)
         if (auto done = applySetting(project->job, setting); !done)
             return done;

@@ -4,9 +4,14 @@
 
 #include <algorithm>
 #include <array>
+#include <cmath>
 #include <csignal>
 #include <cstdlib>
 #include <iostream>
+#include <optional>
+#include <string>
+#include <string_view>
+#include <vector>
 
 namespace {
 
@@ -16,6 +21,50 @@ int report(const std::string& message, int status)
 {
     std::cerr << "uink: " << message << '\n';
     return status;
+}
+
+bool mayBeEmpty(const CLI::Option& option)
+{
+    constexpr std::array<std::string_view, 3> kNames{"text", "features", "instance"};
+    return !option.get_lnames().empty() && std::ranges::count(kNames, option.get_lnames().front()) > 0;
+}
+
+/// No option takes "nan" or "inf" for a number, or nothing for a name.
+void checkOptions(CLI::App& app)
+{
+    static const CLI::Validator isFinite(
+        [](std::string& text) {
+            const double value = std::strtod(text.c_str(), nullptr);
+            return std::isfinite(value) ? std::string() : "\"" + text + "\" is no number";
+        },
+        std::string());
+    static const CLI::Validator isSomething(
+        [](std::string& text) { return text.empty() ? std::string("there is nothing in it") : std::string(); },
+        std::string());
+    for (auto* command : app.get_subcommands([](const CLI::App*) { return true; })) {
+        for (auto* option : command->get_options()) {
+            if (option->get_type_name() == "FLOAT")
+                option->check(isFinite);
+            if (option->get_type_name() == "TEXT" && !mayBeEmpty(*option))
+                option->check(isSomething);
+        }
+        checkOptions(*command);
+    }
+}
+
+/// Where a command has to stand, and none of that name is.
+std::optional<std::string> unknownCommand(const CLI::App& app, const std::vector<std::string>& arguments)
+{
+    const CLI::App* at = &app;
+    for (const auto& word : arguments) {
+        if (at->get_require_subcommand_min() == 0 || word.starts_with('-'))
+            return {};
+        const auto commands = at->get_subcommands([&](const CLI::App* c) { return c->check_name(word); });
+        if (commands.empty())
+            return word;
+        at = commands.front();
+    }
+    return {};
 }
 
 } // namespace
@@ -39,6 +88,9 @@ int main(int argc, char** argv)
         {"package", ink::cli::addPackageCommand(app)},
         {"shelf", ink::cli::addShelfCommand(app)},
     }};
+    checkOptions(app);
+    if (const auto unknown = unknownCommand(app, {argv + 1, argv + argc}))
+        return report("there is no command \"" + *unknown + "\" (uink --help lists them)", kUsageError);
     try {
         app.parse(argc, argv);
     } catch (const CLI::Success& e) { // --help and --version

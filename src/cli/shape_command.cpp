@@ -1,6 +1,6 @@
 #include "cli/commands.h"
 
-#include "core/design/composition.h"
+#include "core/design/set_words.h"
 
 #include <CLI/CLI.hpp>
 #include <nlohmann/json.hpp>

@@ -1,6 +1,7 @@
 #include "cli/commands.h"
 #include "cli/output.h"
 
+#include "core/base/digest.h"
 #include "core/base/user_folders.h"
 #include "shelf/install_package.h"
 #include "shelf/open_programs.h"
@@ -9,8 +10,10 @@
 
 #include <CLI/CLI.hpp>
 
+#include <chrono>
 #include <iostream>
 #include <memory>
+#include <sstream>
 
 namespace ink::cli {
 namespace {
@@ -39,6 +42,18 @@ std::filesystem::path dataFolder()
     return userDataFolder() / "under-ink";
 }
 
+bool isDay(const std::string& text)
+{
+    std::istringstream in(text);
+    int year = 0;
+    unsigned month = 0, day = 0;
+    char first = 0, second = 0;
+    in >> year >> first >> month >> second >> day;
+    return in && in.peek() == EOF && first == '-' && second == '-' && text.size() == 10 &&
+           std::chrono::year_month_day(std::chrono::year(year), std::chrono::month(month), std::chrono::day(day))
+               .ok();
+}
+
 class ShelfCommand
 {
 public:
@@ -61,9 +76,12 @@ public:
             return reportFonts({});
         if (m_a.action == "remove" && !m_a.closed_project.empty())
             return removeOf(m_a.closed_project);
+        if (m_a.action == "install")
+            if (auto taken = takeFiles(); !taken)
+                return taken;
         std::vector<ShelfFont> fonts;
         for (const auto& which : m_a.fonts) {
-            auto font = m_store.find(which);
+            auto font = fontOf(which);
             if (!font)
                 return fail(font.error());
             fonts.push_back(std::move(*font));
@@ -83,6 +101,31 @@ public:
     }
 
 private:
+    /// Fonts that are named by their file, and not on the shelf yet, are taken in.
+    Result<void> takeFiles()
+    {
+        for (const auto& which : m_a.fonts) {
+            std::error_code ignored;
+            if (!std::filesystem::is_regular_file(which, ignored) || fontOf(which))
+                continue;
+            TakenToShelf taken;
+            if (auto done = take(which, taken); !done)
+                return done;
+        }
+        return {};
+    }
+
+    /// By its name, or by the content of the file of that name.
+    Result<ShelfFont> fontOf(const std::string& which) const
+    {
+        std::error_code ignored;
+        if (std::filesystem::is_regular_file(which, ignored))
+            if (const auto digest = sha256OfFile(which))
+                if (auto font = m_store.find(*digest))
+                    return font;
+        return m_store.find(which);
+    }
+
     static std::vector<std::int64_t> idsOf(const std::vector<ShelfFont>& fonts)
     {
         std::vector<std::int64_t> ids;
@@ -124,23 +167,29 @@ private:
     Result<void> add()
     {
         TakenToShelf all;
-        for (const auto& path : m_a.paths) {
-            InspectOptions options;
-            if (m_a.has_no_limits)
-                options.limits = PackageLimits::lifted();
-            const auto contents = inspectPackage(path, options);
-            if (!contents)
-                return fail(contents.error());
-            const auto taken = takeToShelf(m_store, *contents, usualChoice(*contents), today());
-            if (!taken)
-                return fail(taken.error());
-            all.fonts += taken->fonts;
-            all.added += taken->added;
-            for (const auto& refused : taken->refused)
-                std::cerr << "uink: not taken: " << refused << '\n';
-        }
+        for (const auto& path : m_a.paths)
+            if (auto done = take(path, all); !done)
+                return done;
         std::cerr << "uink: " << all.fonts << " fonts, " << all.added << " of them new on the shelf\n";
         return reportFonts({});
+    }
+
+    Result<void> take(const std::string& path, TakenToShelf& all)
+    {
+        InspectOptions options;
+        if (m_a.has_no_limits)
+            options.limits = PackageLimits::lifted();
+        const auto contents = inspectPackage(path, options);
+        if (!contents)
+            return fail(contents.error());
+        const auto taken = takeToShelf(m_store, *contents, usualChoice(*contents), today());
+        if (!taken)
+            return fail(taken.error());
+        all.fonts += taken->fonts;
+        all.added += taken->added;
+        for (const auto& refused : taken->refused)
+            std::cerr << "uink: not taken: " << refused << '\n';
+        return {};
     }
 
     Result<void> removeOf(const std::string& project)
@@ -265,8 +314,7 @@ Command addShelfCommand(CLI::App& app)
     install->add_option("--for", a->project, "Only for this project, until `remove --closed` names it");
     install->add_option("--until", a->until, "Last day it is needed, as in 2026-12-24")
         ->check([](const std::string& day) {
-            const bool is_day = day.size() == 10 && day[4] == '-' && day[7] == '-';
-            return is_day ? std::string() : std::string("write the day as in 2026-12-24");
+            return isDay(day) ? std::string() : "there is no day \"" + day + "\"; write it as in 2026-12-24";
         });
     auto* remove =
         action("remove", "Take installed fonts away from the other programs; they stay on the shelf");

@@ -1,11 +1,12 @@
 #include "cli/commands.h"
 #include "cli/output.h"
 
-#include "core/design/composed_design.h"
+#include "core/design/design_report.h"
 #include "core/formats/svg_writer.h"
 
 #include <CLI/CLI.hpp>
 
+#include <charconv>
 #include <iostream>
 #include <memory>
 #include <vector>
@@ -33,7 +34,7 @@ struct WeldArguments
     std::string shape;
     double close_up_mm = 0.0;
     bool closes_by_line = false;
-    CLI::Option *close_up_option = nullptr, *shape_option = nullptr;
+    CLI::Option *close_up_option = nullptr, *shape_option = nullptr, *offset_option = nullptr;
     std::string out;
     std::string report;
     bool with_method = false;
@@ -50,30 +51,77 @@ FinishedSize sizeOf(const WeldArguments& a)
     return {SizeBy::Em, a.em_mm};
 }
 
-Result<DesignRequest> requestOf(const WeldArguments& a)
+/// "0.8", "0.8:mitre", "-0.3:bevel": distance in mm and how corners are joined. Errors: DistanceOutOfRange.
+Result<void> readOffset(std::string_view text, Finishing& finishing)
 {
-    DesignRequest request{withLineBreaks(a.text), {a.features, a.tracking_em}, sizeOf(a), a.is_mirrored};
-    request.finishing.bridge_touching_mm = a.bridge_touching_mm;
-    request.finishing.fill_middles_mm2 = a.fill_middles_mm2;
-    request.finishing.reduce_mm = a.reduce_mm;
-    if (!a.offset.empty())
-        if (auto ok = readOffset(a.offset, request.finishing); !ok)
-            return fail(ok.error());
-    for (const std::size_t letter : a.kept_apart) // counted from 1 on the command line
-        request.kept_apart.push_back(letter - 1);
-    return request;
+    const auto refuse = [text] {
+        return fail(ErrorCode::DistanceOutOfRange, {},
+                    "\"" + std::string(text) + "\" is not written like 0.8, 0.8:mitre or -0.3:bevel");
+    };
+    const auto colon = text.find(':');
+    const auto number = text.substr(0, colon);
+    double mm = 0.0;
+    const auto [end, error] = std::from_chars(number.data(), number.data() + number.size(), mm);
+    if (error != std::errc{} || end != number.data() + number.size())
+        return refuse();
+    finishing.offset_mm = mm;
+    if (colon == std::string_view::npos)
+        return {};
+    const auto join = joinOf(text.substr(colon + 1));
+    if (!join)
+        return refuse();
+    finishing.offset_join = *join;
+    return {};
 }
 
-/// Words with a close-up or a shape go the way of the window's lettering.
-Result<ComposedDesign> makeLettering(const std::shared_ptr<const FontFace>& face, const WeldArguments& a,
-                                     const DesignRequest& request)
+Result<void> readFinishing(const WeldArguments& a, Finishing& finishing)
+{
+    finishing.bridge_touching_mm = a.bridge_touching_mm;
+    finishing.fill_middles_mm2 = a.fill_middles_mm2;
+    finishing.reduce_mm = a.reduce_mm;
+    if (a.offset_option->count() > 0)
+        if (auto ok = readOffset(a.offset, finishing); !ok)
+            return ok;
+    return checkFinishing(finishing);
+}
+
+bool isBlank(char32_t c)
+{
+    return c == U' ' || c == U'\t' || c == U'\n' || c == U'\r' || c == U'\u00A0' || c == U'\u3000';
+}
+
+/// Letters are counted from 1 on the command line, spaces left out. Errors: LetterUnknown.
+Result<void> keepApart(Job& job, const std::vector<std::size_t>& letters)
+{
+    std::vector<std::size_t> characters;
+    const auto words = toUtf32(job.words);
+    for (std::size_t i = 0; i < words.size(); ++i)
+        if (!isBlank(words[i]))
+            characters.push_back(i);
+    for (const std::size_t letter : letters) {
+        if (letter > characters.size())
+            return fail(ErrorCode::LetterUnknown, std::to_string(letter),
+                        "the words have " + std::to_string(characters.size()));
+        job.lettering.letters[characters[letter - 1]].is_apart = true;
+    }
+    return {};
+}
+
+Result<Job> jobOf(const WeldArguments& a)
 {
     Job job;
-    job.words = request.words;
-    job.size = request.size;
-    job.is_mirrored = request.is_mirrored;
-    job.tracking_em = request.shaping.tracking_em;
+    job.words = withLineBreaks(a.text);
+    job.size = sizeOf(a);
+    job.is_mirrored = a.is_mirrored;
+    job.tracking_em = a.tracking_em;
+    job.features = a.features;
     job.font = {a.font, a.face, a.instance};
+    if (auto ok = readFinishing(a, job.finishing); !ok)
+        return fail(ok.error());
+    if (auto ok = checkWords(job.words); !ok)
+        return fail(ok.error());
+    if (auto ok = keepApart(job, a.kept_apart); !ok)
+        return fail(ok.error());
     if (a.close_up_option->count() > 0) {
         if (!(a.close_up_mm >= 0.0 && a.close_up_mm <= 10.0))
             return fail(ErrorCode::DistanceOutOfRange, "--close-up");
@@ -84,60 +132,47 @@ Result<ComposedDesign> makeLettering(const std::shared_ptr<const FontFace>& face
         const auto shape = readShape(a.shape);
         if (!shape)
             return fail(shape.error());
-        job.lettering.blocks.resize(
-            blocksOf(toUtf32(job.words)).empty() ? 1 : blocksOf(toUtf32(job.words)).back() + 1);
+        const auto blocks = blocksOf(toUtf32(job.words));
+        job.lettering.blocks.resize(blocks.empty() ? 1 : blocks.back() + 1);
         for (auto& block : job.lettering.blocks)
             block.shape = *shape;
     }
-    const auto source = lettersOf(face);
-    ComposeOptions options;
-    options.finishing = request.finishing;
-    return composeDesign(
-        job, [&](const FontRef&) -> Result<std::shared_ptr<const LetterSource>> { return source; }, options);
+    return job;
 }
 
 Result<void> runWeld(const WeldArguments& a)
 {
+    if (auto ok = checkOutputs({a.font}, {a.out, a.report.empty() && a.with_method ? "-" : a.report}); !ok)
+        return ok;
     const auto face = FontFace::open(a.font, {a.face, a.instance});
     if (!face)
         return fail(face.error());
-    const auto request = requestOf(a);
-    if (!request)
-        return fail(request.error());
-    const bool is_lettering = a.close_up_option->count() > 0 || a.shape_option->count() > 0;
-    Result<ComposedDesign> composed = ComposedDesign();
-    if (is_lettering)
-        composed = makeLettering(*face, a, *request);
-    Result<Design> design = Design();
-    if (!is_lettering)
-        design = makeDesign(**face, *request);
-    else if (composed)
-        design = composed->design;
-    else
-        design = fail(composed.error());
-    if (!design) {
-        Error error = design.error();
+    const auto failFor = [&a](Error error) {
         if (error.subject.find(a.font) == std::string::npos)
             error.subject = error.subject.empty() ? a.font : a.font + ", " + error.subject;
         return fail(std::move(error));
-    }
-    for (const auto& warning : design->warnings)
+    };
+    const auto job = jobOf(a);
+    if (!job)
+        return failFor(job.error());
+    const auto composed = composeDesign(*job, alwaysLettersOf(*face));
+    if (!composed)
+        return failFor(composed.error());
+    const Design& design = composed->design;
+    for (const auto& warning : design.warnings)
         std::cerr << "uink: " << a.font << ": " << warning << '\n';
     if (!a.out.empty()) {
         const auto& info = (*face)->info();
-        const SvgOptions options{request->words,
-                                 info.readableName() + ". " + info.copyright + " " + info.licence, "#1d2333"};
+        const SvgOptions options{job->words, info.readableName() + ". " + info.copyright + " " + info.licence,
+                                 "#1d2333"};
         auto done =
-            writeTo(a.out, [&](std::ostream& out) { return writeSvg(out, design->outline_mm, options); });
+            writeTo(a.out, [&](std::ostream& out) { return writeSvg(out, design.outline_mm, options); });
         if (!done)
             return done;
     }
     if (!a.report.empty() || a.with_method)
         return writeTo(a.report.empty() ? "-" : a.report, [&](std::ostream& out) -> Result<void> {
-            if (is_lettering)
-                writeReport(out, *composed, a.with_method);
-            else
-                writeReport(out, *design, a.with_method);
+            writeReport(out, *composed, a.with_method);
             return {};
         });
     return {};
@@ -179,7 +214,7 @@ Command addWeldCommand(CLI::App& app)
     command->add_option("--bridge-touching", a->bridge_touching_mm,
                         "Join letters nearer than MM, or hanging together by less, by a bridge of MM");
     command->add_option("--fill-middles", a->fill_middles_mm2, "Fill middles smaller than MM2");
-    command->add_option("--offset", a->offset, "Grow (or shrink) by MM[:round|mitre|bevel]");
+    a->offset_option = command->add_option("--offset", a->offset, "Grow (or shrink) by MM[:round|mitre|bevel]");
     command->add_option("--reduce", a->reduce_mm, "Fewer nodes, within MM of the outline");
     command
         ->add_option("--keep-apart", a->kept_apart,

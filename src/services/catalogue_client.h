@@ -2,7 +2,7 @@
 #pragma once
 
 #include "core/base/result.h"
-#include "core/design/composition.h"
+#include "core/design/set_words.h"
 #include "core/fit/fit_marks.h"
 
 #include <QJsonArray>

@@ -2,7 +2,7 @@
 
 #include "core/base/digest.h"
 #include "core/base/file_copy.h"
-#include "core/intake/archive.h"
+#include "core/package/archive.h"
 #include "core/intake/package.h"
 
 #include <nlohmann/json.hpp>
@@ -91,8 +91,8 @@ public:
             for (const auto& font : json.at("fonts"))
                 if (auto done = take(carriedFrom(font), day); !done)
                     return fail(done.error());
-        } catch (const OrderedJson::exception& e) {
-            return fail(ErrorCode::PackageDamaged, m_file.string(), e.what());
+        } catch (const OrderedJson::exception&) {
+            return fail(ErrorCode::PackageDamaged, m_file.string(), "its list of fonts cannot be read");
         }
         return m_read;
     }

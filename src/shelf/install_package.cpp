@@ -2,7 +2,7 @@
 
 #include "core/base/file_copy.h"
 #include "core/base/file_output.h"
-#include "core/intake/archive.h"
+#include "core/package/archive.h"
 #include "core/intake/safe_name.h"
 
 #include <set>

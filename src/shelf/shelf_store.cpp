@@ -383,6 +383,8 @@ Result<void> ShelfStore::setAside(const std::vector<std::int64_t>& fonts, bool i
 
 Result<void> ShelfStore::changeSet(const std::string& set, const std::vector<std::int64_t>& fonts, bool is_in)
 {
+    if (set.find_first_not_of(" \t\r\n") == std::string::npos)
+        return fail(ErrorCode::NameEmpty, "a set");
     auto& database = m_inside->database;
     return m_inside->inOneStep([&]() -> Result<void> {
         run(database, "INSERT OR IGNORE INTO sets (name) VALUES (?)", set);

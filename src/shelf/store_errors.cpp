@@ -28,22 +28,22 @@ Error storeError(const std::string& subject)
         switch (e.getErrorCode() & 0xFF) { // the primary code, https://www.sqlite.org/rescode.html
         case SQLITE_BUSY:
         case SQLITE_LOCKED:
-            return {ErrorCode::StoreBusy, subject, e.what()};
+            return {ErrorCode::StoreBusy, subject, {}};
         case SQLITE_FULL:
-            return {ErrorCode::DiskFull, subject, e.what()};
+            return {ErrorCode::DiskFull, subject, {}};
         case SQLITE_READONLY:
         case SQLITE_CANTOPEN:
         case SQLITE_IOERR:
         case SQLITE_PERM:
-            return {hasRoom(subject) ? ErrorCode::FileUnwritable : ErrorCode::DiskFull, subject, e.what()};
+            return {hasRoom(subject) ? ErrorCode::FileUnwritable : ErrorCode::DiskFull, subject, {}};
         default:
-            return {ErrorCode::StoreDamaged, subject, e.what()};
+            return {ErrorCode::StoreDamaged, subject, {}};
         }
     } catch (const std::filesystem::filesystem_error& e) {
         const bool is_full = e.code() == std::errc::no_space_on_device;
         return {is_full ? ErrorCode::DiskFull : ErrorCode::FileUnwritable, subject, e.code().message()};
-    } catch (const std::exception& e) {
-        return {ErrorCode::StoreDamaged, subject, e.what()};
+    } catch (const std::exception&) {
+        return {ErrorCode::StoreDamaged, subject, {}};
     }
 }
 

@@ -81,6 +81,7 @@ void JobMenu::newJob()
     fresh.purpose = now.purpose;
     m_needs.job.setJob(fresh, tr("start a new job"));
     m_file.clear();
+    m_opened = nullptr;
     showName();
     emit opened();
 }
@@ -104,6 +105,12 @@ void JobMenu::bring(const QString& file, bool becomes_file)
                               if (!project)
                                   return emit refused(project.error());
                               take(*project);
+                              if (!(*project)->warnings.empty())
+                                  emit told(tr("Not everything in %1 could be read; it stays in the file "
+                                               "when you save. %2")
+                                                .arg(QFileInfo(file).fileName(),
+                                                     ui::text((*project)->warnings.front())));
+                              m_opened = becomes_file ? *project : nullptr;
                               if (becomes_file) {
                                   m_file = file;
                                   m_needs.projects.noteRecent(file);
@@ -154,6 +161,24 @@ void JobMenu::saveAs()
         saveTo(file);
 }
 
+Project JobMenu::withWhatTheFileHolds(const Project& made) const
+{
+    Project whole = made;
+    if (!m_opened)
+        return whole;
+    whole.others = m_opened->others;
+    // Papers of a font that is not on this computer come from the file alone.
+    for (const auto& document : m_opened->evidence) {
+        const auto isOf = [&](const StoredFont& font) {
+            return font.info.sha256.size() >= 12 && document.name.starts_with(font.info.sha256.substr(0, 12));
+        };
+        if (std::ranges::any_of(whole.fonts, isOf) &&
+            std::ranges::find(whole.evidence, document.name, &ProjectDocument::name) == whole.evidence.end())
+            whole.evidence.push_back(document);
+    }
+    return whole;
+}
+
 void JobMenu::saveTo(const QString& file)
 {
     m_needs.lettering.makeProject(
@@ -161,7 +186,8 @@ void JobMenu::saveTo(const QString& file)
         [this, file](const Result<std::shared_ptr<const Project>>& project) {
             if (!project)
                 return emit refused(project.error());
-            m_needs.projects.save(file, *project, [this, file](const Result<void>& done) {
+            const auto whole = std::make_shared<const Project>(withWhatTheFileHolds(**project));
+            m_needs.projects.save(file, whole, [this, file](const Result<void>& done) {
                 if (!done)
                     return emit refused(done.error());
                 m_file = file;

@@ -56,8 +56,13 @@ private:
     void showName();
     QString suggestedName() const;
 
+    /// What the job was made into now, and what its file holds beyond that.
+    Project withWhatTheFileHolds(const Project& made) const;
+
     Needs m_needs;
     QString m_file;
+    /// As the job's file was opened; null while it has none.
+    std::shared_ptr<const Project> m_opened;
     QMenu* m_menu = nullptr;
 };
 

@@ -1,12 +1,14 @@
 #!/usr/bin/python3
 """The contract of `uink weld`, from outside: options, report, exit codes, one line on standard error."""
 import json
+import re
 import os
 import resource
 import signal
 import sys
 import tempfile
 import unittest
+from xml.etree import ElementTree
 from pathlib import Path
 
 sys.path.insert(0, str(Path(__file__).resolve().parent.parent / "reference"))
@@ -46,7 +48,7 @@ class Contract(unittest.TestCase):
     def test_report_fields(self):
         report = weld(FONT, "Fennmoor Honey", "--width-mm", "120")
         self.assertEqual(list(report), ["pieces", "middles", "nodes", "nodes_before", "area_mm2", "cut_length_mm", "width_mm",
-                                        "height_mm", "missing", "warnings"])
+                                        "height_mm", "missing", "warnings", "pairs", "missing_fonts"])
         self.assertEqual((report["pieces"], report["middles"], report["width_mm"]), (3, 7, 120.0))
         self.assertLess(report["nodes"], report["nodes_before"])
 
@@ -149,7 +151,7 @@ class Contract(unittest.TestCase):
         self.refused("--font", FONT, "--text", "a", "--width-mm", "9", "--features", "ss01,!", names=[FONT, "!"])
         self.refused("--font", FONT, "--text", "a", "--width-mm", "9", "--instance", "Bold", names=[FONT, "Bold"])
         self.refused("--font", FONT, "--text", "a", "--width-mm", "9", "--face", "3", names=[FONT])
-        self.refused("--font", FONT, "--text", "a", "--width-mm", "9", "--tracking-em", "nan", names=[FONT])
+        self.refused("--font", FONT, "--text", "a", "--width-mm", "9", "--tracking-em", "nan", names=["--tracking-em", "nan"])
 
     def test_bad_fonts(self):
         whole = FONT.read_bytes()
@@ -175,9 +177,84 @@ class Contract(unittest.TestCase):
         self.refused("--font", FONT, "--text", b"\xff\xfe".decode("utf-8", "surrogateescape"), "--em-mm", "9", names=["UTF-8"])
 
     def test_bad_sizes(self):
-        for size in ("0", "-5", "1e6", "nan", "inf"):
+        for size in ("0", "-5", "1e6"):
             with self.subTest(size=size):
                 self.refused("--font", FONT, "--text", "a", f"--width-mm={size}", names=[FONT, "0.5 mm to 10 m"])
+        for size in ("nan", "inf"):
+            with self.subTest(size=size):
+                self.refused("--font", FONT, "--text", "a", f"--width-mm={size}", names=["--width-mm", size])
+
+    def test_outputs_that_would_be_lost(self):
+        """Nothing is written over what it is made from, and no two results go to one place."""
+        copy = self.folder / "font.ttf"
+        copy.write_bytes(FONT.read_bytes())
+        base = ["--font", copy, "--text", "Bram", "--width-mm", "50"]
+        self.refused(*base, "--out", copy, names=[copy, "made from"])
+        self.refused(*base, "--report", self.folder / "." / "font.ttf", names=["made from"])
+        self.assertEqual(copy.read_bytes(), FONT.read_bytes())
+        self.refused(*base, "--out", self.folder / "a", "--report", self.folder / "a", names=["one place"])
+        self.refused(*base, "--out", "-", "--report", "-", names=["standard output"])
+        self.refused(*base, "--out", "-", "--method-report", names=["standard output"])
+        self.refused(*base, "--out", "", names=["--out"])
+        self.refused(*base, "--report", "", names=["--report"])
+        self.assertEqual([p.name for p in self.folder.iterdir()], ["font.ttf"])
+
+    def test_letters_there_are_not(self):
+        self.refused("--font", FONT, "--text", "nn o", "--width-mm", "50", "--keep-apart", "99", names=[FONT, "99", "no such letter"])
+        self.refused("--font", FONT, "--text", "nn o", "--width-mm", "50", "--keep-apart", "4", names=["no such letter"])
+
+    def test_no_such_command(self):
+        for arguments in (["nonsense"], ["weld", "nonsense"], []):
+            done = run(*arguments)
+            self.assertGreater(done.returncode, 0)
+            self.assertEqual(len(done.stderr.strip().splitlines()), 1, done.stderr)
+            self.assertIn(*(arguments[-1:] or ["subcommand"]), done.stderr)
+
+    def test_choices_hold_with_a_shape_and_a_close_up(self):
+        """Features, letters kept apart and what is done at the finished size: one way through the core."""
+        for way in ([], ["--shape", "slant:5"], ["--close-up", "0.3"], ["--shape", "arch:60", "--close-up", "0.3"]):
+            with self.subTest(way=way):
+                base = ["--em-mm", "40", *way]
+                plain = weld(FONT, "nnn", *base)
+                self.assertEqual(plain["pieces"], 1)
+                self.assertEqual(weld(FONT, "nnn", *base, "--keep-apart", "2")["pieces"], 3)
+                swash, small = (weld(DEMO / "TansyCord.ttf", "Fay", *base, *f)["width_mm"] for f in (["--features", "swsh,fina=1"], []))
+                self.assertGreater(swash, small + 5)
+                self.assertGreater(weld(FONT, "nnn", *base, "--offset", "1")["width_mm"], plain["width_mm"] + 1.9)
+                self.assertGreater(weld(FONT, "nnn", *base, "--bridge-touching", "4").get("bridges", 0), 0)
+
+    def test_what_is_drawn_before_it_is_bent_counts(self):
+        """nodes_before are those of all letters, of the blocks that bend and of those that do not."""
+        plain = weld(FONT, "Bram\\n\\nHoney", "--em-mm", "40")
+        bent = weld(FONT, "Bram\\n\\nHoney", "--em-mm", "40", "--shape", "slant:10")
+        self.assertEqual(bent["nodes_before"], plain["nodes_before"])
+
+    def test_the_page_is_round_the_ink(self):
+        for arguments in (["--offset", "3"], ["--bridge-touching", "6"], ["--offset=-0.2"], ["--offset", "3", "--mirror"]):
+            with self.subTest(arguments=arguments):
+                report = weld(FONT, "Bram", "--width-mm", "60", *arguments)
+                svg = run("weld", "--font", FONT, "--text", "Bram", "--width-mm", "60", *arguments, "--out", "-").stdout
+                width, height = (float(n) for n in re.search(r'viewBox="0 0 ([\d.]+) ([\d.]+)"', svg).groups())
+                self.assertAlmostEqual(width, report["width_mm"], places=3)
+                self.assertAlmostEqual(height, report["height_mm"], places=3)
+                # Nodes at the outermost places are on the edges of the page; handles may lie a hair outside.
+                ends = [tuple(map(float, p)) for p in re.findall(r"([-\d.]+),([-\d.]+)(?= [A-Z]|\")", svg)]
+                for axis, most in ((0, width), (1, height)):
+                    self.assertAlmostEqual(min(p[axis] for p in ends), 0, delta=0.3)
+                    self.assertAlmostEqual(max(p[axis] for p in ends), most, delta=0.3)
+                    self.assertGreaterEqual(min(p[axis] for p in ends), -1e-4)
+
+    def test_control_characters_in_words_and_fonts(self):
+        """Any reader of XML reads the cut file, whatever the words and the font's copyright line hold."""
+        from fontTools.ttLib import TTFont
+        font = TTFont(FONT)
+        font["name"].setName("Made\x0bby\x01nobody\x1f & <sons>", 0, 3, 1, 0x409)
+        font.save(self.folder / "control.ttf")
+        done = run("weld", "--font", self.folder / "control.ttf", "--text", "Br\x02a\x0bm\ufffe", "--width-mm", "50", "--out", "-")
+        self.assertEqual(done.returncode, 0, done.stderr)
+        title = ElementTree.fromstring(done.stdout.encode()).find("{http://www.w3.org/2000/svg}title").text
+        self.assertEqual(title, "Bram")
+        self.assertIn("Madebynobody &amp; &lt;sons&gt;", done.stdout)
 
     def test_unwritable_places_and_full_disks(self):
         base = ["--font", FONT, "--text", "Fennmoor Honey", "--width-mm", "120"]

@@ -141,7 +141,8 @@ def svg_rings(path, steps):
             if tokens[at].isalpha():
                 command = tokens[at]
                 at += 1
-                if command in "Zz":
+                if command in "Zz":  # draws the closing line
+                    found[-1] += points(["L", *found[-1][0]], found[-1][-1], steps)
                     continue
             count = {"M": 2, "L": 2, "H": 1, "V": 1, "Q": 4, "C": 6}[command]
             numbers = [float(n) for n in tokens[at:at + count]]

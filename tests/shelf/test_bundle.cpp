@@ -1,5 +1,5 @@
 #include "core/base/digest.h"
-#include "core/intake/archive.h"
+#include "core/package/archive.h"
 #include "shelf/bundle.h"
 #include "shelf/shelf_intake.h"
 #include "tests/support/environment.h"
@@ -222,7 +222,7 @@ void TestBundle::contentThatIsNotWhatItSaysIsRefused()
     const auto other = to.folder.path() / "no-font.zip";
     rewrite(packed.file, other, [&](ArchiveEntry& entry) {
         if (entry.name == "files/" + goose)
-            entry = {"files/" + sha256(text), {}, false, {}, text};
+            entry = {"files/" + sha256(text), {}, false, {}, text, {}};
         else if (entry.name == "shelf.json")
             for (auto at = entry.bytes.find(goose); at != std::string::npos; at = entry.bytes.find(goose))
                 entry.bytes.replace(at, goose.size(), sha256(text));

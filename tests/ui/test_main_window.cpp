@@ -556,7 +556,7 @@ void TestMainWindow::nodesAndCrossingsAreShownOnRequest()
     const auto counts = view(f).nodeCounts();
     const auto& design = *f.window->findChild<ComposePage*>()->design();
     QCOMPARE(counts.corners + counts.smooth + counts.crossings, qulonglong(design.figures_mm.nodes));
-    QCOMPARE(counts.crossings, qulonglong(design.weld.crossings));
+    QCOMPARE(counts.crossings, qulonglong(design.crossings_mm.size()));
     QVERIFY(figures->text().contains(QString::number(counts.crossings)));
     typeWords(f, QStringLiteral("Bram")); // the figures follow
     QVERIFY(view(f).nodeCounts().smooth < counts.smooth);

@@ -11,10 +11,14 @@ namespace {
 std::shared_ptr<const Design> design(double width_mm, bool mirrored = false)
 {
     const auto face = FontFace::open(test::demoFont("GatepostPlain.ttf"));
-    auto made = makeDesign(**face, {"L", {}, {SizeBy::Width, width_mm}, mirrored, {}});
+    Job job;
+    job.words = "L";
+    job.size = {SizeBy::Width, width_mm};
+    job.is_mirrored = mirrored;
+    auto made = composeDesign(job, alwaysLettersOf(*face));
     if (!made)
         qFatal("%s", made.error().message().c_str());
-    return std::make_shared<Design>(std::move(*made));
+    return std::make_shared<Design>(std::move(made->design));
 }
 
 /// Columns of the picture that hold the material.

@@ -1,5 +1,6 @@
 #include "core/base/file_output.h"
 
+#include <atomic>
 #include <cerrno>
 #include <cstring>
 #include <fstream>
@@ -46,17 +47,38 @@ Result<void> writeToDevice(const std::filesystem::path& path, const std::string&
     return {};
 }
 
-/// The permissions a new file gets, or those of the file it replaces.
-mode_t modeFor(const std::filesystem::path& path)
+/// A file of its own beside `target`, with the permissions the system gives new files; -1 and errno when none
+/// can be made.
+int openBeside(const std::filesystem::path& target, std::string& name)
+{
+    static std::atomic<unsigned> count{0};
+    for (int attempt = 0; attempt < 100; ++attempt) {
+        name = target.string() + '.' + std::to_string(::getpid()) + '-' + std::to_string(count++);
+        const int descriptor = ::open(name.c_str(), O_WRONLY | O_CREAT | O_EXCL | O_CLOEXEC, 0666);
+        if (descriptor >= 0 || errno != EEXIST)
+            return descriptor;
+    }
+    return -1;
+}
+
+/// A file that is replaced hands on its permissions.
+int keepMode(int descriptor, const std::filesystem::path& target)
 {
     struct stat info
     {
     };
-    if (::stat(path.c_str(), &info) == 0)
-        return info.st_mode & 0777;
-    const mode_t mask = ::umask(0);
-    ::umask(mask);
-    return 0666 & ~mask;
+    return ::stat(target.c_str(), &info) == 0 ? ::fchmod(descriptor, info.st_mode & 0777) : 0;
+}
+
+/// After a rename: the new name outlives a power cut, too. Where a folder cannot be synced, the file itself was.
+void syncFolderOf(const std::filesystem::path& path)
+{
+    const auto folder = path.has_parent_path() ? path.parent_path() : std::filesystem::path(".");
+    const int descriptor = ::open(folder.c_str(), O_RDONLY | O_DIRECTORY | O_CLOEXEC);
+    if (descriptor < 0)
+        return;
+    ::fsync(descriptor);
+    ::close(descriptor);
 }
 
 } // namespace
@@ -78,12 +100,12 @@ Result<void> writeFile(const std::filesystem::path& path, const StreamWriter& wr
     if (kind == std::filesystem::file_type::character || kind == std::filesystem::file_type::fifo)
         return writeToDevice(target, bytes);
 
-    std::string temporary = target.string() + ".XXXXXX";
-    const int descriptor = ::mkostemp(temporary.data(), O_CLOEXEC);
+    std::string temporary;
+    const int descriptor = openBeside(target, temporary);
     if (descriptor < 0)
         return failWithErrno(path, errno);
     int error = writeAll(descriptor, bytes);
-    if (error == 0 && (::fchmod(descriptor, modeFor(target)) != 0 || ::fsync(descriptor) != 0))
+    if (error == 0 && (keepMode(descriptor, target) != 0 || ::fsync(descriptor) != 0))
         error = errno;
     if (::close(descriptor) != 0 && error == 0)
         error = errno;
@@ -93,6 +115,7 @@ Result<void> writeFile(const std::filesystem::path& path, const StreamWriter& wr
         ::unlink(temporary.c_str());
         return failWithErrno(path, error);
     }
+    syncFolderOf(target);
     return {};
 }
 

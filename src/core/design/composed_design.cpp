@@ -6,14 +6,9 @@
 #include "core/geometry/reduce.h"
 #include "core/geometry/weld_cache.h"
 
-#include <nlohmann/json.hpp>
-
 #include <cmath>
 #include <map>
-#include <ostream>
 #include <set>
-#include <sstream>
-#include <string_view>
 
 namespace ink {
 namespace {
@@ -101,6 +96,45 @@ std::map<int, std::vector<PlacedPaths>> toBend(const Setting& setting, const Set
     return layers;
 }
 
+/// Brings the lower left corner of `ink` to the origin; `across` and `up` are mm for a unit.
+Affine placeAt(const Box& ink, double across, double up, bool is_mirrored)
+{
+    return {is_mirrored ? -across : across,
+            0,
+            0,
+            up,
+            is_mirrored ? ink.x1 * across : -ink.x0 * across,
+            -ink.y0 * up};
+}
+
+/// The welded words at their finished size, and what is done to them there.
+Result<void> finishInto(ComposedDesign& composed, Welded welded, const Job& job, const CancelToken& cancel)
+{
+    const Affine& place = composed.to_mm;
+    const Box ink = bounds(welded.outline);
+    const double larger_mm = std::max(std::abs(place.a) * ink.width(), place.d * ink.height());
+    if (larger_mm > kMaxSize_mm)
+        return fail(ErrorCode::SizeOutOfRange, {},
+                    "the longer side would be " + std::to_string(std::lround(larger_mm / 1000.0)) + " m");
+    Design& design = composed.design;
+    design.em_mm = kU_per_em * place.d;
+    for (const Point p : welded.crossings)
+        design.crossings_mm.push_back(place.map(p));
+    auto finished = finish(transformed(welded.outline, place), job.finishing, design.crossings_mm,
+                           design.em_mm, cancel);
+    if (!finished)
+        return fail(finished.error());
+    design.weld = welded.stats;
+    design.finished = std::move(*finished);
+    design.outline_mm = std::move(design.finished.outline_mm);
+    design.figures_mm = measure(design.outline_mm);
+    design.missing = composed.setting.missing;
+    design.is_mirrored = job.is_mirrored;
+    if (!design.missing.empty())
+        design.warnings.push_back("the font lacks " + listed(design.missing) + "; left out");
+    return {};
+}
+
 /// Letters at their own size stand on whole font units.
 Unit unitOf(const Job& job, const FindLetters& letters)
 {
@@ -178,7 +212,7 @@ Result<ComposedDesign> composeDesign(const Job& job, const FindLetters& letters,
 {
     if (auto ok = checkSize(job.size); !ok)
         return fail(ok.error());
-    if (auto ok = checkFinishing(options.finishing); !ok)
+    if (auto ok = checkFinishing(job.finishing); !ok)
         return fail(ok.error());
     auto set = setToSize(job, letters, options);
     if (!set)
@@ -225,43 +259,18 @@ Result<ComposedDesign> composeDesign(const Job& job, const FindLetters& letters,
         composed.x_height_mm = (*source)->xHeight_fu() * mm_per_fu;
     }
     composed.to_mm = placeAt(ink, scale->across, scale->up, job.is_mirrored);
-    auto design = finishedDesign({std::move(*welded), glyphs, composed.setting.missing, kU_per_em},
-                                 composed.to_mm, job.is_mirrored, options.finishing, options.cancel);
-    if (!design) {
-        Error error = design.error();
+    if (auto done = finishInto(composed, std::move(*welded), job, options.cancel); !done) {
+        Error error = done.error();
         if (error.subject.empty())
             error.subject = job.font.path;
         return fail(std::move(error));
     }
-    composed.design = std::move(*design);
+    for (const auto& glyph : glyphs)
+        composed.design.glyphs_mm.push_back(transformed(*glyph.paths, composed.to_mm.after(glyph.at)));
     composed.design.weld.nodes_before = nodesOf(composed.setting); // also of what was bent first
     for (const auto& font : composed.setting.missing_fonts)
         composed.design.warnings.push_back(font.path + ": the font is not here");
     return composed;
-}
-
-void writeReport(std::ostream& out, const ComposedDesign& composed, bool with_method)
-{
-    std::ostringstream text;
-    writeReport(text, composed.design, with_method);
-    auto json = nlohmann::ordered_json::parse(text.str());
-    auto pairs = nlohmann::ordered_json::array();
-    for (const auto& pair : composed.setting.pairs) {
-        static constexpr std::string_view kStates[] = {"joins", "apart", "no_common_height", "left_as_drawn"};
-        const auto& left = composed.setting.letters[pair.left];
-        const Point at = composed.placeOf(pair);
-        pairs.push_back({{"left", left.first},
-                         {"right", composed.setting.letters[pair.right].first},
-                         {"state", kStates[static_cast<int>(pair.state)]},
-                         {"moved_mm", pair.moved * composed.mm_per_u},
-                         {"at_mm", {at.x, at.y}}});
-    }
-    json["pairs"] = pairs;
-    auto fonts = nlohmann::ordered_json::array();
-    for (const auto& font : composed.setting.missing_fonts)
-        fonts.push_back(font.path);
-    json["missing_fonts"] = fonts;
-    out << json.dump(2) << '\n';
 }
 
 } // namespace ink

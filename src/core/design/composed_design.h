@@ -1,10 +1,33 @@
 // The whole of the lettering, welded, bent and at its finished size.
 #pragma once
 
-#include "core/design/composition.h"
+#include "core/design/finishing.h"
 #include "core/design/setting.h"
+#include "core/geometry/measure.h"
+#include "core/geometry/weld.h"
+
+#include <string>
+#include <vector>
 
 namespace ink {
+
+/// The finished thing.
+struct Design
+{
+    /// Welded, in mm; the inked shape's lower left corner is the origin.
+    Outline outline_mm;
+    /// The glyphs as drawn, on the same place, to show what overlapped.
+    std::vector<Paths> glyphs_mm;
+    OutlineFigures figures_mm;
+    /// The weld before finishing, and its crossings where they are in the outline.
+    WeldStats weld;
+    std::vector<Point> crossings_mm;
+    Finished finished;
+    double em_mm = 0.0;
+    std::u32string missing;
+    std::vector<std::string> warnings;
+    bool is_mirrored = false;
+};
 
 struct ComposedDesign
 {
@@ -30,7 +53,6 @@ struct ComposedDesign
 
 struct ComposeOptions
 {
-    Finishing finishing = {};
     CancelToken cancel = {};
     std::shared_ptr<WeldCache> welds = {};
     std::shared_ptr<SettingCache> settings = {};
@@ -45,9 +67,5 @@ struct ComposeOptions
 /// Errors: those of setLettering, weld, finish and checkSize.
 Result<ComposedDesign> composeDesign(const Job& job, const FindLetters& letters,
                                      const ComposeOptions& options = {});
-
-/// The report of `uink weld` with `pairs` (which letters join, and where) and `missing_fonts` added
-/// (docs/formats/report.md).
-void writeReport(std::ostream& out, const ComposedDesign& composed, bool with_method = false);
 
 } // namespace ink

@@ -33,7 +33,7 @@ using DrawnRecent = Recent<DrawnKey, std::shared_ptr<Drawn>, DrawnKeyHash>;
 struct ShapedKey
 {
     const void* source = nullptr;
-    std::string text;
+    std::string text, features;
     double tracking_em = 0.0;
     std::vector<WornGlyph> worn;
 
@@ -92,7 +92,9 @@ struct SettingCache::State
     DrawnRecent drawn{4000};
     Recent<GapKey, Gap, GapKeyHash> gaps{8000};
     Recent<ShapedKey, ShapedRun, ShapedKeyHash> shaped{500};
-    std::map<const FontFace*, std::pair<std::shared_ptr<const FontFace>, std::vector<LoosePiece>>> tails;
+    Recent<const void*, std::pair<std::shared_ptr<const void>, std::vector<std::uint32_t>>,
+           std::hash<const void*>>
+        tails{200};
 };
 
 SettingCache::SettingCache() : m_state(std::make_unique<State>()) {}
@@ -126,19 +128,23 @@ Drawings::Drawings(std::shared_ptr<SettingCache> cache)
 template <class Make>
 std::shared_ptr<Drawn> Drawings::drawn(const DrawnKey& key, std::shared_ptr<const void> keep, Make make)
 {
-    const std::scoped_lock lock(m_cache->state().mutex);
-    auto& recent = m_cache->state().drawn;
-    auto found = recent.find(key);
-    if (!found) {
-        const Affine by{key.a, key.b, key.c, key.d, 0, 0};
-        auto fresh = std::make_shared<Drawn>();
-        fresh->keeps_source = std::move(keep);
-        fresh->paths = std::make_shared<const Paths>(transformed(make(), by));
-        fresh->ink = bounds(*fresh->paths);
-        recent.insert(key, fresh, 1);
-        found = std::move(fresh);
+    auto& state = m_cache->state();
+    {
+        const std::scoped_lock lock(state.mutex);
+        if (const auto known = state.drawn.find(key))
+            return *known;
     }
-    return *found;
+    // Drawn without the lock: other threads need not wait for it.
+    const Affine by{key.a, key.b, key.c, key.d, 0, 0};
+    auto fresh = std::make_shared<Drawn>();
+    fresh->keeps_source = std::move(keep);
+    fresh->paths = std::make_shared<const Paths>(transformed(make(), by));
+    fresh->ink = bounds(*fresh->paths);
+    const std::scoped_lock lock(state.mutex);
+    if (const auto known = state.drawn.find(key)) // another thread was faster
+        return *known;
+    state.drawn.insert(key, fresh, 1);
+    return fresh;
 }
 
 std::shared_ptr<Drawn> Drawings::glyph(const std::shared_ptr<const LetterSource>& source,
@@ -156,7 +162,7 @@ Result<std::shared_ptr<const ShapedLine>> Drawings::shaped(const std::shared_ptr
                                                            const std::string& text,
                                                            const ShapeOptions& options)
 {
-    const ShapedKey key{identity(source), text, options.tracking_em, options.worn};
+    const ShapedKey key{identity(source), text, options.features, options.tracking_em, options.worn};
     {
         const std::scoped_lock lock(m_cache->state().mutex);
         if (const auto known = m_cache->state().shaped.find(key))
@@ -174,24 +180,34 @@ std::optional<SideGap> Drawings::gap(const SetLetter& left, const SetLetter& rig
 {
     const auto &l = left.glyphs.front(), &r = right.glyphs.front();
     const Point apart = r.at - l.at;
-    const std::scoped_lock lock(m_cache->state().mutex);
+    auto& state = m_cache->state();
     const GapKey key{l.paths.get(), r.paths.get(), apart.y};
-    auto known = m_cache->state().gaps.find(key);
+    std::optional<Gap> known;
+    {
+        const std::scoped_lock lock(state.mutex);
+        known = state.gaps.find(key);
+    }
     if (!known) {
         known = Gap{l.paths, r.paths, sideGap(*profile(l.paths), *profile(r.paths), {0.0, apart.y})};
-        m_cache->state().gaps.insert(key, *known, 1);
+        const std::scoped_lock lock(state.mutex);
+        state.gaps.insert(key, *known, 1);
     }
     if (!known->gap)
         return {};
     return SideGap{known->gap->distance + apart.x, known->gap->at + l.at};
 }
-std::vector<LoosePiece> Drawings::tails(const std::shared_ptr<const FontFace>& face)
+std::vector<std::uint32_t> Drawings::tails(const std::shared_ptr<const LetterSource>& source)
 {
+    const void* key = identity(source);
+    {
+        const std::scoped_lock lock(m_cache->state().mutex);
+        if (const auto known = m_cache->state().tails.find(key))
+            return known->second;
+    }
+    auto glyphs = source->tails();
     const std::scoped_lock lock(m_cache->state().mutex);
-    auto& entry = m_cache->state().tails[face.get()];
-    if (!entry.first)
-        entry = {face, tailsOf(*face)};
-    return entry.second;
+    m_cache->state().tails.insert(key, {anchor(source), glyphs}, 1);
+    return glyphs;
 }
 
 std::shared_ptr<const SideProfile> Drawings::profile(const std::shared_ptr<const Paths>& paths)

@@ -3,7 +3,6 @@
 #pragma once
 
 #include "core/design/setting.h"
-#include "core/type/letter_forms.h"
 
 #include <map>
 #include <memory>
@@ -36,7 +35,8 @@ public:
                                                      const std::string& text, const ShapeOptions& options);
     /// The same two glyphs stand side by side again and again: only their places change.
     std::optional<SideGap> gap(const SetLetter& left, const SetLetter& right);
-    std::vector<LoosePiece> tails(const std::shared_ptr<const FontFace>& face);
+    /// Glyphs that can stand as a tail.
+    std::vector<std::uint32_t> tails(const std::shared_ptr<const LetterSource>& source);
 
 private:
     std::shared_ptr<const SideProfile> profile(const std::shared_ptr<const Paths>& paths);

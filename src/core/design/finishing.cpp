@@ -4,8 +4,8 @@
 #include "core/geometry/bridge.h"
 #include "core/geometry/reduce.h"
 
+#include <algorithm>
 #include <array>
-#include <charconv>
 #include <cmath>
 #include <string>
 
@@ -81,27 +81,15 @@ Result<Finished> finish(const Outline& welded_mm, const Finishing& finishing,
     return out;
 }
 
-Result<void> readOffset(std::string_view text, Finishing& finishing)
+std::string_view idOf(Join join)
 {
-    const auto refuse = [text] {
-        return fail(ErrorCode::DistanceOutOfRange, {},
-                    "\"" + std::string(text) + "\" is not written like 0.8, 0.8:mitre or -0.3:bevel");
-    };
-    const auto colon = text.find(':');
-    const auto number = text.substr(0, colon);
-    double mm = 0.0;
-    const auto [end, error] = std::from_chars(number.data(), number.data() + number.size(), mm);
-    if (error != std::errc{} || end != number.data() + number.size())
-        return refuse();
-    finishing.offset_mm = mm;
-    if (colon == std::string_view::npos)
-        return {};
-    for (const auto& [name, join] : kJoins)
-        if (text.substr(colon + 1) == name) {
-            finishing.offset_join = join;
-            return {};
-        }
-    return refuse();
+    return std::ranges::find(kJoins, join, &NamedJoin::join)->name;
+}
+
+std::optional<Join> joinOf(std::string_view id)
+{
+    const auto found = std::ranges::find(kJoins, id, &NamedJoin::name);
+    return found == kJoins.end() ? std::nullopt : std::optional(found->join);
 }
 
 } // namespace ink

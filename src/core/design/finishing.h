@@ -6,6 +6,7 @@
 #include "core/geometry/offset.h"
 #include "core/geometry/path.h"
 
+#include <optional>
 #include <string_view>
 #include <vector>
 
@@ -23,6 +24,8 @@ struct Finishing
     Join offset_join = Join::Round;
     /// Fewer nodes, no further than this from the outline.
     double reduce_mm = 0.0;
+
+    friend bool operator==(const Finishing&, const Finishing&) = default;
 };
 
 struct Finished
@@ -42,8 +45,8 @@ Result<void> checkFinishing(const Finishing& finishing);
 Result<Finished> finish(const Outline& welded_mm, const Finishing& finishing,
                         const std::vector<Point>& crossings_mm, double em_mm, const CancelToken& cancel = {});
 
-/// "0.8", "0.8:mitre", "-0.3:bevel": distance in mm and how corners are joined.
-/// Errors: DistanceOutOfRange.
-Result<void> readOffset(std::string_view text, Finishing& finishing);
+/// How corners are joined, by the name files and commands call it: round, mitre, bevel.
+std::string_view idOf(Join join);
+std::optional<Join> joinOf(std::string_view id);
 
 } // namespace ink

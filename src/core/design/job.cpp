@@ -48,6 +48,27 @@ ProcessLimits limitsFrom(const nlohmann::json& json, const ProcessLimits& usual)
                      json.value("smallest_piece_mm2", usual.smallest_piece_mm2)});
 }
 
+nlohmann::ordered_json finishingJson(const Finishing& f)
+{
+    return {{"bridge_touching_mm", f.bridge_touching_mm},
+            {"fill_middles_mm2", f.fill_middles_mm2},
+            {"offset_mm", f.offset_mm},
+            {"offset_join", idOf(f.offset_join)},
+            {"reduce_mm", f.reduce_mm}};
+}
+
+/// Nothing is done where a length is out of range.
+Finishing finishingFrom(const nlohmann::json& json)
+{
+    Finishing f;
+    f.bridge_touching_mm = json.value("bridge_touching_mm", 0.0);
+    f.fill_middles_mm2 = json.value("fill_middles_mm2", 0.0);
+    f.offset_mm = json.value("offset_mm", 0.0);
+    f.offset_join = joinOf(json.value("offset_join", "round")).value_or(Join::Round);
+    f.reduce_mm = json.value("reduce_mm", 0.0);
+    return checkFinishing(f) ? f : Finishing();
+}
+
 } // namespace
 
 ProcessLimits Job::limits() const
@@ -102,6 +123,10 @@ void writeJob(std::ostream& out, const Job& job)
     };
     if (job.size.other_mm)
         json["size"]["other_mm"] = *job.size.other_mm;
+    if (!job.features.empty())
+        json["features"] = job.features;
+    if (job.finishing != Finishing())
+        json["finishing"] = finishingJson(job.finishing);
     if (!job.lettering.isPlain())
         json["lettering"] = detail::letteringJson(job.lettering);
     out << json.dump(2, ' ', false, nlohmann::json::error_handler_t::replace) << '\n';
@@ -140,11 +165,14 @@ Result<Job> readJob(std::istream& in)
                 job.setLimits(of->process, limitsFrom(given, defaultLimits(of->process)));
         const auto font = json.value("font", nlohmann::json::object());
         job.font = detail::fontFrom(font);
+        job.features = json.value("features", "");
+        if (const auto finishing = json.find("finishing"); finishing != json.end())
+            job.finishing = finishingFrom(*finishing);
         if (const auto lettering = json.find("lettering"); lettering != json.end())
             job.lettering = detail::letteringFrom(*lettering);
         return job;
-    } catch (const nlohmann::json::exception& e) {
-        return fail(ErrorCode::DocumentDamaged, {}, e.what());
+    } catch (const nlohmann::json::exception&) { // something in it is of another kind than it should be
+        return fail(ErrorCode::DocumentDamaged);
     }
 }
 

@@ -3,9 +3,10 @@
 
 #include "core/base/result.h"
 #include "core/base/units.h"
+#include "core/design/finishing.h"
 #include "core/design/font_ref.h"
 #include "core/design/lettering.h"
-#include "core/design/process.h"
+#include "core/process/process.h"
 
 #include <iosfwd>
 #include <map>
@@ -45,8 +46,12 @@ struct Job
     /// Added after every letter, in em.
     double tracking_em = 0.0;
     FontRef font;
+    /// Font features as people write them: "ss01,swsh=1,-liga".
+    std::string features;
     /// What the person chose for letters, lines and pieces, beyond what the font does by itself.
     Lettering lettering;
+    /// What is done to the welded words at their finished size.
+    Finishing finishing;
     /// Where the person's machine and material hold other than is usual.
     std::map<Process, ProcessLimits> own_limits;
 

@@ -1,5 +1,7 @@
 #include "core/design/letter_source.h"
 
+#include "core/type/letter_forms.h"
+
 #include <utility>
 
 namespace ink {
@@ -27,6 +29,13 @@ public:
     double capHeight_fu() const override { return m_face->capHeight_fu(); }
     double xHeight_fu() const override { return m_face->xHeight_fu(); }
     bool isWhole() const override { return true; }
+    std::vector<std::uint32_t> tails() const override
+    {
+        std::vector<std::uint32_t> glyphs;
+        for (const auto& piece : tailsOf(*m_face))
+            glyphs.push_back(piece.glyph_id);
+        return glyphs;
+    }
     std::shared_ptr<const FontFace> face() const override { return m_face; }
 
 private:
@@ -38,6 +47,12 @@ private:
 std::shared_ptr<const LetterSource> lettersOf(std::shared_ptr<const FontFace> face)
 {
     return std::make_shared<FaceLetters>(std::move(face));
+}
+
+FindLetters alwaysLettersOf(std::shared_ptr<const FontFace> face)
+{
+    return [source = lettersOf(std::move(face))](
+               const FontRef&) -> Result<std::shared_ptr<const LetterSource>> { return source; };
 }
 
 } // namespace ink

@@ -9,6 +9,7 @@
 #include <memory>
 #include <string>
 #include <string_view>
+#include <vector>
 
 namespace ink {
 
@@ -40,6 +41,8 @@ public:
     virtual double xHeight_fu() const = 0;
     /// False for what was stored: letters that were not stored cannot be set.
     virtual bool isWhole() const = 0;
+    /// Glyphs that can stand as a tail below words (type/letter_forms.h). Slow for an open font.
+    virtual std::vector<std::uint32_t> tails() const = 0;
     /// The open font, null for what was stored.
     virtual std::shared_ptr<const FontFace> face() const { return nullptr; }
 };
@@ -48,5 +51,7 @@ public:
 using FindLetters = std::function<Result<std::shared_ptr<const LetterSource>>(const FontRef&)>;
 
 std::shared_ptr<const LetterSource> lettersOf(std::shared_ptr<const FontFace> face);
+/// This font, whichever is asked for.
+FindLetters alwaysLettersOf(std::shared_ptr<const FontFace> face);
 
 } // namespace ink

@@ -95,6 +95,7 @@ private:
         std::vector<SetLetter> letters;
         double advance = 0.0, spacing = 0.0, ascent = 0.0, descent = 0.0, x_height = 0.0;
         std::vector<ClosePair> pairs;
+        bool is_right_to_left = false;
 
         Box ink() const
         {
@@ -148,10 +149,11 @@ private:
 
     Result<Line> setLine(std::size_t first, std::size_t end, const DrawnSize& drawn)
     {
-        Line line{first, end, {}, 0, 0, 0, 0, 0, {}};
+        Line line;
+        line.first = first;
+        line.end = end;
         std::vector<std::vector<SetLetter>> parts;
         std::vector<double> advances;
-        bool is_right_to_left = false;
         for (const auto& run : runsOf(first, end)) {
             if (m_request.cancel.isCancelled())
                 return fail(ErrorCode::Cancelled);
@@ -160,11 +162,11 @@ private:
             if (!letters)
                 return fail(letters.error());
             if (parts.empty())
-                is_right_to_left = !letters->empty() && letters->front().is_right_to_left;
+                line.is_right_to_left = !letters->empty() && letters->front().is_right_to_left;
             parts.push_back(std::move(*letters));
             advances.push_back(advance);
         }
-        if (is_right_to_left) { // what comes first stands at the right
+        if (line.is_right_to_left) { // what comes first stands at the right
             std::ranges::reverse(parts);
             std::ranges::reverse(advances);
         }
@@ -270,6 +272,7 @@ private:
         std::vector<std::uint32_t> bytes; // of every character of the run
         ShapeOptions options;
         options.tracking_em = m_job.tracking_em;
+        options.features = m_job.features;
         for (std::size_t i = run.first; i < run.end; ++i) {
             bytes.push_back(static_cast<std::uint32_t>(text.size()));
             text += m_words[i] == U'\t' || m_words[i] == U'\r' ? " " : toUtf8(m_words[i]);
@@ -400,8 +403,9 @@ private:
             double x = 0.0; // by what is inked, not by what the font leaves around it
             if (!own.isEmpty() && !whole.isEmpty()) {
                 const double room = maxWidth(*lines) - own.width();
-                x = -own.x0 +
-                    (block.align == Align::Left ? 0.0 : (block.align == Align::Middle ? room / 2 : room));
+                // Left and right follow the way the line is read.
+                const bool is_at_left = (block.align == Align::Left) != line.is_right_to_left;
+                x = -own.x0 + (block.align == Align::Middle ? room / 2 : (is_at_left ? 0.0 : room));
             }
             for (auto& letter : line.letters)
                 moveLetter(letter, {x, baseline});
@@ -530,11 +534,11 @@ private:
         if (const auto it = m_job.lettering.motifs.find(block.tail_motif); it != m_job.lettering.motifs.end())
             return {{it->second.outline, bounds(*it->second.outline)}};
         const Source from = source(m_job.font);
-        if (!from || !from->face())
+        if (!from)
             return tails;
         const double scale = kU_per_em / from->unitsPerEm();
-        for (const auto& piece : m_drawings.tails(from->face())) {
-            const auto drawn = m_drawings.glyph(from, piece.glyph_id, {scale, 0, 0, scale, 0, 0});
+        for (const auto glyph_id : m_drawings.tails(from)) {
+            const auto drawn = m_drawings.glyph(from, glyph_id, {scale, 0, 0, scale, 0, 0});
             tails.push_back({drawn->paths, drawn->ink});
         }
         return tails;

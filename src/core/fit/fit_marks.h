@@ -3,8 +3,9 @@
 
 #include "core/base/cancel.h"
 #include "core/base/result.h"
-#include "core/design/composition.h"
-#include "core/design/process.h"
+#include "core/design/job.h"
+#include "core/design/set_words.h"
+#include "core/process/process.h"
 #include "core/fit/font_kind.h"
 #include "core/fit/joins.h"
 #include "core/geometry/medial_axis.h"

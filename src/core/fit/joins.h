@@ -2,7 +2,7 @@
 #pragma once
 
 #include "core/base/cancel.h"
-#include "core/design/composition.h"
+#include "core/design/set_words.h"
 
 #include <memory>
 #include <vector>

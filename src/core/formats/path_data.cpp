@@ -8,6 +8,9 @@
 namespace ink {
 namespace {
 
+/// Beyond this the arithmetic of outlines would overflow; a letter is some thousand units high.
+constexpr double kLargestOrdinate = 1e8;
+
 void append(std::string& out, double value)
 {
     std::array<char, 32> text{};
@@ -180,7 +183,15 @@ std::string pathData(const Paths& paths)
 
 Result<Paths> pathsFromData(std::string_view data)
 {
-    return Reader(data).read();
+    auto paths = Reader(data).read();
+    if (!paths)
+        return paths;
+    for (const auto& contour : *paths)
+        for (const auto& s : contour.segments)
+            for (std::size_t i = 0; i <= s.degree(); ++i)
+                if (!(std::abs(s.p[i].x) <= kLargestOrdinate && std::abs(s.p[i].y) <= kLargestOrdinate))
+                    return fail(ErrorCode::DocumentDamaged, {}, "an outline in it is larger than any can be");
+    return paths;
 }
 
 } // namespace ink

@@ -14,7 +14,7 @@ namespace ink {
 std::string pathData(const Paths& paths);
 
 /// Reads what pathData writes, and any path data of absolute and relative M, L, H, V, C, S, Q, T and Z. Open
-/// ends are closed, as when filled. Errors: DocumentDamaged (also for arcs).
+/// ends are closed, as when filled. Errors: DocumentDamaged (also for arcs, and ordinates beyond 1e8).
 Result<Paths> pathsFromData(std::string_view data);
 
 } // namespace ink

@@ -1,5 +1,7 @@
 #include "core/formats/svg_writer.h"
 
+#include "core/formats/xml_text.h"
+
 #include <pugixml.hpp>
 
 #include <array>
@@ -36,8 +38,8 @@ std::string number(double value)
 class PathData
 {
 public:
-    /// SVG's y axis points down: heights are counted from the top of the box.
-    explicit PathData(double top_mm) : m_top_mm(top_mm) {}
+    /// SVG's y axis points down: places are counted from the upper left corner of the page.
+    explicit PathData(const Box& page_mm) : m_left_mm(page_mm.x0), m_top_mm(page_mm.y1) {}
 
     void add(const Contour& ring)
     {
@@ -66,36 +68,36 @@ public:
 private:
     void add(Point p)
     {
-        appendNumber(m_text, p.x);
+        appendNumber(m_text, p.x - m_left_mm);
         m_text += ',';
         appendNumber(m_text, m_top_mm - p.y);
     }
-    double m_top_mm;
+    double m_left_mm, m_top_mm;
     std::string m_text;
 };
 
 void addMetadata(pugi::xml_node svg, const SvgOptions& options)
 {
-    if (!options.title.empty())
-        svg.append_child("title").text().set(options.title.c_str());
+    const std::string title = xmlText(options.title), rights = xmlText(options.rights);
+    if (!title.empty())
+        svg.append_child("title").text().set(title.c_str());
     auto rdf = svg.append_child("metadata").append_child("rdf:RDF");
     rdf.append_attribute("xmlns:rdf") = "http://www.w3.org/1999/02/22-rdf-syntax-ns#";
     rdf.append_attribute("xmlns:dc") = "http://purl.org/dc/elements/1.1/";
     auto about = rdf.append_child("rdf:Description");
     about.append_attribute("rdf:about") = "";
-    about.append_child("dc:title").text().set(options.title.c_str());
+    about.append_child("dc:title").text().set(title.c_str());
     about.append_child("dc:format").text().set("image/svg+xml");
-    if (!options.rights.empty())
-        about.append_child("dc:rights").text().set(options.rights.c_str());
+    if (!rights.empty())
+        about.append_child("dc:rights").text().set(rights.c_str());
 }
 
 } // namespace
 
 Result<void> writeSvg(std::ostream& out, const Outline& outline_mm, const SvgOptions& options)
 {
-    const Box box = bounds(outline_mm);
-    const double width_mm = box.isEmpty() ? 0.0 : box.x1;
-    const double height_mm = box.isEmpty() ? 0.0 : box.y1;
+    const Box page = bounds(outline_mm);
+    const double width_mm = page.width(), height_mm = page.height();
 
     pugi::xml_document document;
     auto declaration = document.append_child(pugi::node_declaration);
@@ -116,7 +118,7 @@ Result<void> writeSvg(std::ostream& out, const Outline& outline_mm, const SvgOpt
     group.append_attribute("stroke") = "none";
     int index = 0;
     for (const auto& piece : outline_mm.pieces) {
-        PathData data(height_mm);
+        PathData data(page);
         data.add(piece.outer);
         for (const auto& middle : piece.middles)
             data.add(middle);

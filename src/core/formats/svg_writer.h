@@ -19,7 +19,7 @@ struct SvgOptions
 };
 
 /// One path for each piece, outer ring and middles together, in a group with id "cut".
-/// Units:  outline in mm, y up, its box starting at the origin; width, height and viewBox in mm.
+/// Units:  outline in mm, y up; the page is its box, wherever that lies; width, height and viewBox in mm.
 ///         Coordinates are rounded to 0.0001 mm. Quadratics stay Q, cubics C.
 /// Errors: FileUnwritable when the stream fails.
 /// Source: SVG 1.1 (Second Edition), W3C Recommendation 2011.

@@ -1,5 +1,6 @@
 #include "core/geometry/weld.h"
 
+#include "core/geometry/box.h"
 #include "core/geometry/disjoint_sets.h"
 #include "core/geometry/engine/curve_engine.h"
 #include "core/geometry/engine/simple_rings.h"
@@ -193,7 +194,7 @@ private:
                                      m_options.cancel, stats);
     }
 
-    /// Parts of one layer whose boxes touch, directly or through others.
+    /// Parts of one layer whose boxes touch, or miss each other by a hair, directly or through others.
     std::vector<std::vector<std::size_t>> groups() const
     {
         std::vector<std::size_t> order(m_parts.size());
@@ -202,11 +203,11 @@ private:
         DisjointSets together(m_parts.size());
         std::vector<std::size_t> open; // parts whose box reaches the one at hand
         for (const std::size_t i : order) {
-            const auto& box = m_parts[i].box;
+            const Box box = grownBy(m_parts[i].box, detail::kMeeting_u * m_grid.u());
             std::erase_if(open, [&](std::size_t k) { return m_parts[k].box.x1 < box.x0; });
             for (const std::size_t k : open) {
                 const auto& other = m_parts[k];
-                if (other.layer == m_parts[i].layer && other.box.y0 <= box.y1 && box.y0 <= other.box.y1)
+                if (other.layer == m_parts[i].layer && meets(other.box, box))
                     together.join(i, k);
             }
             open.push_back(i);

@@ -6,7 +6,7 @@
 #include "core/intake/package.h"
 #include "core/intake/rtf_said.h"
 #include "core/intake/run_program.h"
-#include "core/intake/text_encoding.h"
+#include "core/package/text_encoding.h"
 
 #include <cmark-gfm-core-extensions.h>
 #include <cmark-gfm.h>

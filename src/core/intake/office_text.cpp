@@ -1,6 +1,6 @@
 #include "core/intake/office_text.h"
 
-#include "core/intake/archive.h"
+#include "core/package/archive.h"
 
 #include <pugixml.hpp>
 

@@ -7,7 +7,7 @@
 #include "core/intake/entry_names.h"
 #include "core/intake/font_check.h"
 #include "core/intake/safe_name.h"
-#include "core/intake/text_encoding.h"
+#include "core/package/text_encoding.h"
 
 #include <algorithm>
 #include <array>

@@ -3,7 +3,7 @@
 
 #include "core/base/cancel.h"
 #include "core/base/result.h"
-#include "core/intake/archive.h"
+#include "core/package/archive.h"
 #include "core/intake/content_kind.h"
 #include "core/type/font_face.h"
 

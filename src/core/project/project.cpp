@@ -2,7 +2,7 @@
 
 #include "core/base/file_output.h"
 #include "core/formats/svg_writer.h"
-#include "core/intake/archive.h"
+#include "core/package/archive.h"
 
 #include <nlohmann/json.hpp>
 
@@ -26,8 +26,8 @@ Result<std::vector<StoredFont>> fontsFrom(const std::string& text, const std::st
     try {
         for (const auto& item : json.value("fonts", nlohmann::json::array()))
             fonts.push_back(detail::storedFontFrom(item));
-    } catch (const nlohmann::json::exception& e) {
-        return fail(ErrorCode::ProjectDamaged, name, e.what());
+    } catch (const nlohmann::json::exception&) {
+        return fail(ErrorCode::ProjectDamaged, name, "letters.json");
     }
     return fonts;
 }
@@ -42,6 +42,12 @@ Result<void> checkVersion(const std::string& text, const std::string& name)
     if (version > kProjectVersion)
         return fail(ErrorCode::ProjectTooNew, name, "version " + std::to_string(version));
     return {};
+}
+
+bool isOwnPart(const std::string& name)
+{
+    return name == "mimetype" || name == "project.json" || name == "job.json" || name == "letters.json" ||
+           name == "preview.svg";
 }
 
 } // namespace
@@ -94,6 +100,10 @@ Result<void> writeProject(std::ostream& out, const Project& project)
     add("preview.svg", project.preview_svg);
     for (const auto& document : project.evidence)
         add(std::string(kEvidence) + document.name, document.bytes);
+    for (const auto& other : project.others) {
+        add(other.name, other.bytes);
+        entries.back().link_target = other.link_target;
+    }
     return writeZip(out, entries);
 }
 
@@ -104,26 +114,38 @@ Result<Project> readProject(std::string_view bytes, const std::string& name)
     constexpr std::size_t kLastRecordBytes = 22;
     if (bytes.size() < kLastRecordBytes || bytes.substr(bytes.size() - kLastRecordBytes, 4) != kLastRecord)
         return fail(ErrorCode::ProjectDamaged, name, "its end is missing");
+    Project project;
     std::map<std::string, std::string> entries;
-    std::vector<std::string> order;
     std::string stopped;
     PackageUse use;
-    auto read = readArchive(bytes, name, PackageLimits(), use,
-                            [&](ArchiveEntry entry) {
-                                if (entry.is_folder || !entry.refusal.empty())
-                                    return;
-                                order.push_back(entry.name);
-                                entries[entry.name] = std::move(entry.bytes);
-                            },
-                            stopped, {});
-    if (!read)
+    // Nothing is unpacked to the disk, so documents may be as large, and as well packed, as they are.
+    PackageLimits limits;
+    limits.entry_bytes = limits.total_bytes;
+    limits.ratio = PackageLimits::lifted().ratio;
+    limits.keeps_refused = true;
+    const auto take = [&](ArchiveEntry entry) {
+        if (entry.is_folder)
+            return;
+        if (!entry.refusal.empty()) {
+            project.warnings.push_back(entry.name + ": " + entry.refusal);
+            project.others.push_back({entry.name, std::move(entry.bytes), entry.link_target});
+        } else if (entry.name.starts_with(kEvidence)) {
+            project.evidence.push_back({entry.name.substr(kEvidence.size()), std::move(entry.bytes)});
+        } else if (isOwnPart(entry.name)) {
+            entries[entry.name] = std::move(entry.bytes);
+        } else {
+            project.others.push_back({entry.name, std::move(entry.bytes), {}});
+        }
+    };
+    if (auto read = readArchive(bytes, name, limits, use, take, stopped, {}); !read)
         return fail(ErrorCode::ProjectDamaged, name, read.error().detail);
+    if (!stopped.empty())
+        project.warnings.push_back(stopped);
     for (const char* part : {"project.json", "job.json", "letters.json"})
         if (!entries.contains(part))
             return fail(ErrorCode::ProjectDamaged, name, std::string("it lacks ") + part);
     if (auto ok = checkVersion(entries["project.json"], name); !ok)
         return fail(ok.error());
-    Project project;
     std::istringstream job_text(entries["job.json"]);
     auto job = readJob(job_text);
     if (!job)
@@ -134,9 +156,6 @@ Result<Project> readProject(std::string_view bytes, const std::string& name)
         return fail(fonts.error());
     project.fonts = std::move(*fonts);
     project.preview_svg = entries["preview.svg"];
-    for (const auto& entry : order)
-        if (entry.starts_with(kEvidence))
-            project.evidence.push_back({entry.substr(kEvidence.size()), entries[entry]});
     return project;
 }
 

@@ -20,6 +20,14 @@ struct ProjectDocument
     friend bool operator==(const ProjectDocument&, const ProjectDocument&) = default;
 };
 
+struct ProjectEntry
+{
+    std::string name;
+    std::string bytes;
+    /// A symbolic link, which is never followed.
+    std::string link_target;
+};
+
 struct Project
 {
     Job job;
@@ -27,6 +35,10 @@ struct Project
     std::vector<ProjectDocument> evidence;
     /// The finished shape as SVG.
     std::string preview_svg;
+    /// What else its file holds, from a newer version or from elsewhere: kept when it is saved.
+    std::vector<ProjectEntry> others;
+    /// What could not be read of it, for the person: "evidence/mail.txt: It is a link, …".
+    std::vector<std::string> warnings;
 };
 
 inline constexpr std::string_view kProjectSuffix = ".uink";

@@ -5,6 +5,7 @@
 #include <nlohmann/json.hpp>
 
 #include <algorithm>
+#include <cmath>
 #include <optional>
 
 namespace ink {
@@ -46,6 +47,7 @@ public:
     double capHeight_fu() const override { return m_stored->cap_height_fu; }
     double xHeight_fu() const override { return m_stored->x_height_fu; }
     bool isWhole() const override { return false; }
+    std::vector<std::uint32_t> tails() const override { return m_stored->tails; }
 
 private:
     /// The glyph a character was drawn with somewhere in the job, by itself.
@@ -134,7 +136,7 @@ public:
             return shaped;
         const bool is_noted = std::ranges::any_of(m_notes.runs, [&](const StoredFont::Run& run) {
             return run.text == line && run.options.worn == options.worn &&
-                   run.options.tracking_em == options.tracking_em;
+                   run.options.features == options.features && run.options.tracking_em == options.tracking_em;
         });
         if (!is_noted)
             m_notes.runs.push_back({std::string(line), options, *shaped});
@@ -155,6 +157,11 @@ public:
     double capHeight_fu() const override { return m_source->capHeight_fu(); }
     double xHeight_fu() const override { return m_source->xHeight_fu(); }
     bool isWhole() const override { return m_source->isWhole(); }
+    std::vector<std::uint32_t> tails() const override
+    {
+        m_notes.tails = m_source->tails();
+        return m_notes.tails;
+    }
     std::shared_ptr<const FontFace> face() const override { return m_source->face(); }
 
 private:
@@ -237,6 +244,7 @@ nlohmann::ordered_json storedFontJson(const StoredFont& font)
         for (const char32_t c : run.shaped.missing)
             missing.push_back(unsigned(c));
         runs.push_back({{"text", run.text},
+                        {"features", run.options.features},
                         {"tracking_em", run.options.tracking_em},
                         {"worn", worn},
                         {"glyphs", placed},
@@ -244,6 +252,9 @@ nlohmann::ordered_json storedFontJson(const StoredFont& font)
                         {"right_to_left", run.shaped.is_right_to_left},
                         {"missing", missing}});
     }
+    auto tails = Json::array();
+    for (const auto glyph : font.tails)
+        tails.push_back(glyph);
     return {{"path", font.font.path},
             {"face", font.font.face},
             {"instance", font.font.instance},
@@ -257,8 +268,27 @@ nlohmann::ordered_json storedFontJson(const StoredFont& font)
             {"cap_height", font.cap_height_fu},
             {"x_height", font.x_height_fu},
             {"glyphs", glyphs},
+            {"tails", tails},
             {"runs", runs}};
 }
+
+namespace {
+
+/// No font is drawn that large.
+double bounded(const nlohmann::json& json)
+{
+    constexpr double kMost_fu = 1e8;
+    const double value = json.get<double>();
+    return std::isfinite(value) ? std::clamp(value, -kMost_fu, kMost_fu) : 0.0;
+}
+
+double length(const nlohmann::json& json, const char* name)
+{
+    const auto it = json.find(name);
+    return it == json.end() ? 0.0 : bounded(*it);
+}
+
+} // namespace
 
 StoredFont storedFontFrom(const nlohmann::json& json)
 {
@@ -275,29 +305,33 @@ StoredFont storedFontFrom(const nlohmann::json& json)
     };
     font.units_per_em = positive("units_per_em", 1000.0);
     font.line_spacing_fu = positive("line_spacing", 1200.0);
+    for (const auto& glyph : json.value("tails", nlohmann::json::array()))
+        font.tails.push_back(glyph.get<std::uint32_t>());
     font.cap_height_fu = positive("cap_height", 700.0);
     font.x_height_fu = positive("x_height", 500.0);
     for (const auto& item : json.value("glyphs", nlohmann::json::array())) {
         auto outline = pathsFromData(item.value("outline", ""));
         if (outline)
-            font.glyphs[item.value("glyph", 0u)] = {item.value("name", ""), item.value("advance", 0.0),
+            font.glyphs[item.value("glyph", 0u)] = {item.value("name", ""), length(item, "advance"),
                                                     std::move(*outline)};
     }
     for (const auto& item : json.value("runs", nlohmann::json::array())) {
         StoredFont::Run run;
         run.text = item.value("text", "");
+        run.options.features = item.value("features", "");
         run.options.tracking_em = item.value("tracking_em", 0.0);
         for (const auto& w : item.value("worn", nlohmann::json::array()))
             run.options.worn.push_back(
                 {w.at(0).get<std::uint32_t>(), w.at(1).get<std::uint32_t>(), w.at(2).get<std::uint32_t>()});
         for (const auto& g : item.value("glyphs", nlohmann::json::array()))
             if (const auto cluster = g.at(1).get<std::uint32_t>(); cluster < run.text.size())
-                run.shaped.glyphs.push_back({g.at(0).get<std::uint32_t>(), cluster, g.at(2).get<double>(),
-                                             g.at(3).get<double>(), g.at(4).get<double>()});
-        run.shaped.advance_fu = item.value("advance", 0.0);
+                run.shaped.glyphs.push_back({g.at(0).get<std::uint32_t>(), cluster, bounded(g.at(2)),
+                                             bounded(g.at(3)), bounded(g.at(4))});
+        run.shaped.advance_fu = length(item, "advance");
         run.shaped.is_right_to_left = item.value("right_to_left", false);
         for (const auto& c : item.value("missing", nlohmann::json::array()))
-            run.shaped.missing += static_cast<char32_t>(c.get<unsigned>());
+            if (const auto character = c.get<unsigned>(); character <= 0x10FFFF)
+                run.shaped.missing += static_cast<char32_t>(character);
         font.runs.push_back(std::move(run));
     }
     return font;

@@ -36,6 +36,8 @@ struct StoredFont
         ShapedLine shaped;
     };
     std::vector<Run> runs;
+    /// Which of the glyphs can stand as a tail; only noted for a job that has one.
+    std::vector<std::uint32_t> tails;
 };
 
 /// Letters from what was stored. Runs that were stored come back as they were; in others each character is

@@ -325,6 +325,17 @@ std::u32string toUtf32(std::string_view text)
     return out;
 }
 
+std::string listed(const std::u32string& characters)
+{
+    std::string text;
+    for (const char32_t c : characters) {
+        if (!text.empty())
+            text += ' ';
+        text += toUtf8(c);
+    }
+    return text;
+}
+
 std::string toUtf8(char32_t character)
 {
     std::string out;

@@ -78,5 +78,7 @@ std::u32string toUtf32(std::string_view text);
 
 /// UTF-8 of one character.
 std::string toUtf8(char32_t character);
+/// With spaces between them, to be read by people.
+std::string listed(const std::u32string& characters);
 
 } // namespace ink

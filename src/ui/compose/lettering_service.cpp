@@ -126,7 +126,7 @@ void LetteringService::make(quint64 slot, int priority, const Job& job,
         slot, priority,
         [job, letters = letters(), welds = m_welds, settings = m_settings,
          done = std::move(done)](const CancelToken& token) -> SlotPool::Answer {
-            return [result = composedBy(job, letters, {{}, token, welds, settings}), done] { done(result); };
+            return [result = composedBy(job, letters, {token, welds, settings}), done] { done(result); };
         });
 }
 

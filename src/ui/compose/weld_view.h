@@ -1,7 +1,7 @@
 // The welded words at true size on ruled paper: zoom, pan, material or outline, overlaps on request.
 #pragma once
 
-#include "core/design/composition.h"
+#include "core/design/composed_design.h"
 #include "ui/theme.h"
 
 #include <QPainterPath>

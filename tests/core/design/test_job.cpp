@@ -12,6 +12,7 @@ class TestJob : public QObject
     Q_OBJECT
 private slots:
     void survivesWritingAndReading();
+    void jobsFromBeforeFinishingOpen();
     void everyProcessHasItsOwnId();
     void onlyHeatTransferIsMirrored();
     void unknownValuesFallBack();
@@ -33,13 +34,29 @@ void TestJob::survivesWritingAndReading()
             true,
             -0.02,
             {"/a/b.ttf", 2, "Bold"},
+            "ss01,-liga",
             {},
+            {0.4, 2.5, -0.3, Join::Mitre, 0.02},
             {{Process::Satin, {1.5, 0.8, 0.7, 3.0}}}};
     std::stringstream stream;
     writeJob(stream, job);
     const auto read = readJob(stream);
     QVERIFY(read);
     QVERIFY(*read == job);
+}
+
+void TestJob::jobsFromBeforeFinishingOpen()
+{
+    // As version 0.2 wrote it: neither features nor what is done at the finished size.
+    std::istringstream old(R"({"format": "under-ink-job", "version": 1, "words": "Honey",
+        "size": {"by": "width", "value_mm": 120}, "font": {"path": "/a/b.ttf", "face": 0, "instance": ""}})");
+    const auto read = readJob(old);
+    QVERIFY(read);
+    QCOMPARE(read->words, std::string("Honey"));
+    QVERIFY(read->features.empty() && read->finishing == Finishing());
+    std::istringstream wild(R"({"format": "under-ink-job", "words": "Honey",
+        "finishing": {"offset_mm": 1e300, "reduce_mm": -4, "offset_join": "square"}})");
+    QVERIFY(readJob(wild)->finishing == Finishing());
 }
 
 void TestJob::everyProcessHasItsOwnId()

@@ -1,4 +1,6 @@
 #include "core/fit/fit_marks.h"
+
+#include "core/design/composed_design.h"
 #include "core/type/key_map.h"
 #include "tests/support/environment.h"
 
@@ -138,8 +140,12 @@ void TestFitMarks::charactersOnlyInThePrivateUseAreaAreListed()
 void TestFitMarks::piecesAndMiddlesAreThoseOfTheDesign()
 {
     const auto shape = shapeOf("HartsorrelScript.ttf", "Bio");
-    const auto design = makeDesign(*face("HartsorrelScript.ttf"), {"Bio", {}, {SizeBy::Width, 60}});
-    QVERIFY(design);
+    Job job;
+    job.words = "Bio";
+    job.size = {SizeBy::Width, 60};
+    const auto composed = composeDesign(job, alwaysLettersOf(face("HartsorrelScript.ttf")));
+    QVERIFY(composed);
+    const Design* design = &composed->design;
     QCOMPARE(shape.marks_fu.pieces, design->figures_mm.pieces);
     QCOMPARE(shape.marks_fu.middles.size(), design->figures_mm.middles);
     const auto marks = marksAt(shape, {SizeBy::Width, 60});

@@ -4,7 +4,7 @@
 #include "core/intake/package.h"
 #include "core/intake/package_rights.h"
 #include "core/intake/safe_name.h"
-#include "core/intake/text_encoding.h"
+#include "core/package/text_encoding.h"
 #include "tests/support/environment.h"
 
 #include <QDir>

@@ -20,8 +20,6 @@ constexpr double kCrossingDepth_u = 0.05;
 /// left comes from the curves themselves, by no more than that.
 constexpr double kLargestBend_u = 0.05;
 constexpr double kLargestBendOfFiner_u = 0.1;
-/// Edges of letters that were turned, sized or bent and come nearer than this were meant to meet.
-constexpr double kMeeting_u = 0.05;
 constexpr double kSmallestArea_u2 = 1.0;
 constexpr double kSmallestThickness_u = 0.3;
 

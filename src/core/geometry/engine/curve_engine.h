@@ -14,6 +14,8 @@ namespace ink::detail {
 
 /// Chords no further than this from their curves keep the topology of letters; 2 u did not.
 inline constexpr double kChordTolerance_u = 0.25;
+/// Edges of letters that were turned, sized or bent and come nearer than this were meant to meet.
+inline constexpr double kMeeting_u = 0.05;
 inline constexpr double kMaxEm = 4000.0;
 inline constexpr std::size_t kMaxNodes = 2'000'000;
 inline constexpr std::size_t kMaxChords = 4'000'000;

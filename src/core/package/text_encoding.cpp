@@ -1,4 +1,4 @@
-#include "core/intake/text_encoding.h"
+#include "core/package/text_encoding.h"
 
 #include <unicode/uchar.h>
 #include <unicode/ucnv.h>

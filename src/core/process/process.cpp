@@ -1,4 +1,4 @@
-#include "core/design/process.h"
+#include "core/process/process.h"
 
 #include <algorithm>
 #include <array>

@@ -25,6 +25,8 @@ struct PackageLimits
     unsigned nesting = 2;
     /// Unpacked over packed size, for entries above 1 MB.
     double ratio = 200.0;
+    /// What cannot be trusted is handed over with its reason, to be written again as it was.
+    bool keeps_refused = false;
 
     static PackageLimits lifted();
 };
@@ -45,7 +47,10 @@ struct ArchiveEntry
     bool is_folder = false;
     /// "It is a link.": why its content cannot be had; empty when it was read whole.
     std::string refusal;
+    /// Also of an entry that was refused, where PackageLimits::keeps_refused: as far as it could be read.
     std::string bytes;
+    /// Where a symbolic link leads.
+    std::string link_target;
 };
 
 /// Calls `take` for each entry, in order. An entry that breaks a limit is handed over without its bytes and
@@ -66,6 +71,8 @@ struct NewArchiveEntry
 {
     std::string name;
     std::function<Result<std::string>()> bytes;
+    /// A symbolic link instead of a file.
+    std::string link_target = {};
 };
 
 /// A zip package; the same entries give the same bytes.

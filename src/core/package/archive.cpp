@@ -1,6 +1,6 @@
-#include "core/intake/archive.h"
+#include "core/package/archive.h"
 
-#include "core/intake/text_encoding.h"
+#include "core/package/text_encoding.h"
 
 #include <archive.h>
 #include <archive_entry.h>
@@ -99,6 +99,8 @@ public:
     {
         if (archive_entry_hardlink(source) || archive_entry_filetype(source) == AE_IFLNK) {
             entry.refusal = "It is a link, which could lead anywhere.";
+            if (const char* target = archive_entry_symlink(source))
+                entry.link_target = target;
             return;
         }
         if (archive_entry_filetype(source) != AE_IFREG) {
@@ -119,7 +121,8 @@ public:
                 return;
             if (status != ARCHIVE_OK && status != ARCHIVE_WARN) {
                 entry.refusal = "It is damaged: " + problemOf(m_reader) + ".";
-                entry.bytes.clear();
+                if (!m_limits.keeps_refused)
+                    entry.bytes.clear();
                 return;
             }
             // A file with holes says where its blocks go; holes count as bytes.
@@ -189,7 +192,7 @@ Result<void> readAll(::archive* reader, const std::string& name, const PackageLi
                 "It has more than " + std::to_string(limits.entries) + " entries; the rest was not read.";
             return {};
         }
-        ArchiveEntry entry{nameOf(source), {}, archive_entry_filetype(source) == AE_IFDIR, {}, {}};
+        ArchiveEntry entry{nameOf(source), {}, archive_entry_filetype(source) == AE_IFDIR, {}, {}, {}};
         names.decode(entry);
         if (!entry.is_folder)
             entries.read(source, entry);
@@ -202,7 +205,7 @@ Result<void> readAll(::archive* reader, const std::string& name, const PackageLi
 
 PackageLimits PackageLimits::lifted()
 {
-    return {2'000'000, std::uint64_t{4} << 30, std::uint64_t{64} << 30, 8, 1e9};
+    return {2'000'000, std::uint64_t{4} << 30, std::uint64_t{64} << 30, 8, 1e9, false};
 }
 
 Result<void> readArchive(const std::filesystem::path& path, const PackageLimits& limits, PackageUse& use,
@@ -267,7 +270,9 @@ Result<void> writeZip(std::ostream& out, const std::vector<NewArchiveEntry>& ent
         const std::unique_ptr<archive_entry, decltype(&archive_entry_free)> header(archive_entry_new(),
                                                                                    &archive_entry_free);
         archive_entry_set_pathname_utf8(header.get(), entry.name.c_str());
-        archive_entry_set_filetype(header.get(), AE_IFREG);
+        archive_entry_set_filetype(header.get(), entry.link_target.empty() ? AE_IFREG : AE_IFLNK);
+        if (!entry.link_target.empty())
+            archive_entry_set_symlink(header.get(), entry.link_target.c_str());
         archive_entry_set_perm(header.get(), 0644);
         archive_entry_set_mtime(header.get(), kAnyDay, 0);
         archive_entry_set_size(header.get(), static_cast<la_int64_t>(bytes->size()));
