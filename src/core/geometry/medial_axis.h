@@ -1,25 +1,12 @@
-// How wide strokes and gaps are: the medial axis of an outline, inside the ink and between it.
+// How wide strokes and gaps are, by the medial axis of an outline.
 #pragma once
 
-#include "core/base/cancel.h"
-#include "core/base/result.h"
-#include "core/geometry/path.h"
-#include "core/geometry/unit.h"
+#include "core/geometry/axis_graph.h"
 
 #include <optional>
 #include <vector>
 
 namespace ink {
-
-/// One place of a medial axis: a circle that touches the outline on two opposite sides and holds no outline.
-struct AxisPlace
-{
-    /// Diameter of the circle: how thick the stroke is here, or how wide the gap.
-    double width = 0.0;
-    Point centre;
-    /// Where the circle touches.
-    Point a, b;
-};
 
 /// A short stretch of axis, by its narrowest place.
 struct AxisStretch
@@ -28,8 +15,7 @@ struct AxisStretch
     /// Smallest and largest width along the stretch.
     double from_width = 0.0, to_width = 0.0;
     double length = 0.0;
-    /// Part of a pointed end that thins out to nothing. Its width says how pointed it is, not how thick a
-    /// stroke.
+    /// As AxisEdge::is_tip.
     bool is_tip = false;
 };
 
@@ -38,28 +24,27 @@ struct MedialAxis
     std::vector<AxisStretch> strokes;
     std::vector<AxisStretch> gaps;
 
-    /// The narrowest of each, measured again on finer chords. Pointed ends are left out; nothing when there
-    /// is no stroke or no gap.
+    /// The narrowest of each, measured again on the curves themselves. Pointed ends are left out; nothing when
+    /// there is no stroke or no gap.
     std::optional<AxisPlace> thinnest_stroke;
     std::optional<AxisPlace> narrowest_gap;
     /// Length of axis, pointed ends included, along which strokes are thinner than `width`.
     double thinLength(double width) const;
 };
 
-/// Sides of a stroke count as opposite when the directions from the axis to them differ by this much; a
-/// pointed end of more than 30 degrees is a corner and no stroke.
-inline constexpr double kOppositeSides_deg = 150.0;
-
-/// The medial axis of a welded outline, without the branches that run into corners.
-/// Units:  those of the outline. Curves are taken on chords within 0.25 u, the
-/// narrowest places
-///         within 0.02 u.
-/// Shape:  pieces as the weld makes them; middles count as gaps. Empty in, empty out. A dot or a middle that
-///         has no two opposite sides is as wide as the largest circle in it.
-/// Errors: NonFinite, TooManyNodes (more than 2 million chords), WeldFailed, Cancelled.
-/// Source: H. Blum, "A transformation for extracting new descriptors of shape", 1967; the Voronoi diagram of
-///         the outline's chords by Boost.Polygon (S. Fortune, "A sweepline algorithm for Voronoi diagrams",
-///         1987).
+/// Reads the graph of the same outline. Errors: none.
+MedialAxis medialAxisOf(const AxisGraph& graph, const Outline& outline, Unit unit);
+/// Errors: those of axisGraph.
 Result<MedialAxis> medialAxis(const Outline& outline, Unit unit, const CancelToken& cancel = {});
+
+/// The place where the two sides come nearest to each other close to `step`, on the curves of the outline
+/// (`segments` are those of toPaths() in order, `next` and `previous` lead round their rings).
+struct OutlineCurves
+{
+    explicit OutlineCurves(const Outline& outline);
+    std::vector<Segment> segments;
+    std::vector<int> previous, next;
+};
+AxisPlace measuredOnCurves(const AxisStep& step, const OutlineCurves& curves, Unit unit);
 
 } // namespace ink

@@ -22,7 +22,10 @@ void GridBox::add(const GridBox& other)
     add(GridPoint{other.x1, other.y1});
 }
 
-ChordShape chordsOf(const Paths& paths, const Grid& grid, double tolerance)
+namespace {
+
+template <class ToleranceOf>
+ChordShape chordsWith(const Paths& paths, const Grid& grid, ToleranceOf toleranceOf)
 {
     ChordShape out;
     const std::size_t curve_count = nodeCount(paths);
@@ -40,7 +43,7 @@ ChordShape chordsOf(const Paths& paths, const Grid& grid, double tolerance)
             out.previous.push_back(curve - 1);
             out.next.push_back(curve + 1);
             out.is_exact = out.is_exact && grid.holds(s);
-            const int n = chordCount(s, tolerance);
+            const int n = chordCount(s, toleranceOf(static_cast<std::size_t>(curve)));
             for (int i = 0; i < n; ++i) {
                 const double t0 = static_cast<double>(i) / n;
                 ring.points.push_back(grid.snapped(i == 0 ? s.start() : s.pointAt(t0)));
@@ -55,6 +58,18 @@ ChordShape chordsOf(const Paths& paths, const Grid& grid, double tolerance)
         out.rings.push_back(std::move(ring));
     }
     return out;
+}
+
+} // namespace
+
+ChordShape chordsOf(const Paths& paths, const Grid& grid, double tolerance)
+{
+    return chordsWith(paths, grid, [tolerance](std::size_t) { return tolerance; });
+}
+
+ChordShape chordsOf(const Paths& paths, const Grid& grid, std::span<const double> tolerances)
+{
+    return chordsWith(paths, grid, [tolerances](std::size_t i) { return tolerances[i]; });
 }
 
 } // namespace ink::detail

@@ -6,6 +6,7 @@
 #include "core/geometry/path.h"
 
 #include <cstdint>
+#include <span>
 #include <vector>
 
 namespace ink::detail {
@@ -65,5 +66,7 @@ struct PlacedChords
 /// No chord is further than `tolerance` (units of the coordinates) from its curve, up to 1,000 chords a
 /// curve.
 ChordShape chordsOf(const Paths& paths, const Grid& grid, double tolerance);
+/// The same with a tolerance for each segment, in the order of the paths.
+ChordShape chordsOf(const Paths& paths, const Grid& grid, std::span<const double> tolerances);
 
 } // namespace ink::detail

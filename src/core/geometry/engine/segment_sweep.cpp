@@ -50,6 +50,22 @@ bool loops(const Segment& s, double tolerance)
     return false;
 }
 
+// Halves both as long as their boxes are near.
+bool areNear(const Stretch& a, const Stretch& b, double near)
+{
+    if (!meets(grownBy(controlBox(a.curve), near), controlBox(b.curve)))
+        return false;
+    if (a.chords > 1 && a.chords >= b.chords) {
+        const auto [first, second] = a.halves();
+        return areNear(first, b, near) || areNear(second, b, near);
+    }
+    if (b.chords > 1) {
+        const auto [first, second] = b.halves();
+        return areNear(a, first, near) || areNear(a, second, near);
+    }
+    return distanceOfLines(a.curve.start(), a.curve.end(), b.curve.start(), b.curve.end()) < near;
+}
+
 bool partAtTheirNode(const Segment& before, const Segment& after)
 {
     const Point node = before.end();

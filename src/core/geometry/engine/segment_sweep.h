@@ -40,6 +40,9 @@ struct Stretch
     std::pair<Stretch, Stretch> halves() const;
 };
 
+/// A chord of one comes nearer than `near` to a chord of the other.
+bool areNear(const Stretch& a, const Stretch& b, double near);
+
 /// Neighbours whose handles leave their node to two sides of a line meet nowhere else.
 bool partAtTheirNode(const Segment& before, const Segment& after);
 /// Known neighbours, and they do.

@@ -18,22 +18,6 @@ constexpr double kSmallArea_u2 = 4.0;
 constexpr double kSmallThickness_u = 1.0;
 constexpr double kShortSegment_u = 0.1;
 
-/// Halves both as long as their boxes are near; true when two chords are.
-bool areNear(const Stretch& a, const Stretch& b, double near)
-{
-    if (!meets(grownBy(controlBox(a.curve), near), controlBox(b.curve)))
-        return false;
-    if (a.chords > 1 && a.chords >= b.chords) {
-        const auto [first, second] = a.halves();
-        return areNear(first, b, near) || areNear(second, b, near);
-    }
-    if (b.chords > 1) {
-        const auto [first, second] = b.halves();
-        return areNear(a, first, near) || areNear(a, second, near);
-    }
-    return distanceOfLines(a.curve.start(), a.curve.end(), b.curve.start(), b.curve.end()) < near;
-}
-
 constexpr int kNodeHalvings = 5;
 
 /// Neighbours come near each other at their node only: closer and closer to it, they part there.
