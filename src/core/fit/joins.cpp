@@ -1,8 +1,11 @@
 #include "core/fit/joins.h"
 
 #include "core/geometry/box.h"
+#include "core/geometry/meeting.h"
+#include "core/geometry/nesting.h"
 
 #include <algorithm>
+#include <map>
 #include <span>
 
 namespace ink {
@@ -55,11 +58,70 @@ Result<std::size_t> piecesOf(std::span<const PlacedPaths> glyphs, Unit unit, con
     return welded->outline.pieces.size();
 }
 
+/// Chords of the single glyphs, welded; made once for each.
+class Pairs
+{
+public:
+    Pairs(Unit unit, const WeldOptions& options) : m_unit(unit), m_options(options) {}
+
+    Result<bool> join(const Letter& left, const Letter& right)
+    {
+        bool is_apart = true;
+        for (const auto& l : left.glyphs)
+            for (const auto& r : right.glyphs) {
+                const auto one = chordsOf(l), other = chordsOf(r);
+                if (!one || !other)
+                    return fail(one ? other.error() : one.error());
+                if (overlapDeeply(**one, l.at, **other, r.at, kSure_u * m_unit.u))
+                    return true;
+                is_apart = is_apart && distanceOf(**one, l.at, **other, r.at, kSure_u * m_unit.u) >=
+                                           kSure_u * m_unit.u;
+            }
+        return is_apart ? Result<bool>(false) : joinWelded(left, right);
+    }
+
+private:
+    /// What chords on both sides can be wrong by, and some.
+    static constexpr double kChord_u = 0.25, kSure_u = 0.6;
+
+    Result<const ShapeChords*> chordsOf(const PlacedPaths& glyph)
+    {
+        if (const auto known = m_chords.find(glyph.paths.get()); known != m_chords.end())
+            return &known->second;
+        const PlacedPaths alone{glyph.paths, {}, 0};
+        const auto welded = weld({&alone, 1}, m_unit, m_options);
+        if (!welded)
+            return fail(welded.error());
+        return &m_chords
+                    .emplace(glyph.paths.get(), ShapeChords(toPaths(welded->outline), kChord_u * m_unit.u))
+                    .first->second;
+    }
+
+    /// Where they only just touch, or only just do not, the weld decides.
+    Result<bool> joinWelded(const Letter& left, const Letter& right) const
+    {
+        auto both = left.glyphs;
+        both.insert(both.end(), right.glyphs.begin(), right.glyphs.end());
+        const auto one = piecesOf(left.glyphs, m_unit, m_options),
+                   other = piecesOf(right.glyphs, m_unit, m_options),
+                   together = piecesOf(both, m_unit, m_options);
+        for (const auto* pieces : {&one, &other, &together})
+            if (!*pieces)
+                return fail(pieces->error());
+        return *together < *one + *other;
+    }
+
+    Unit m_unit;
+    const WeldOptions& m_options;
+    std::map<const Paths*, ShapeChords> m_chords;
+};
+
 } // namespace
 
 Result<std::vector<LetterPair>> letterPairs(const SetWords& set, Unit unit, const WeldOptions& options)
 {
     std::vector<LetterPair> pairs;
+    Pairs all(unit, options);
     const auto letters = lettersOf(set);
     for (std::size_t i = 0; i + 1 < letters.size(); ++i) {
         const Letter &left = letters[i], &right = letters[i + 1];
@@ -71,15 +133,10 @@ Result<std::vector<LetterPair>> letterPairs(const SetWords& set, Unit unit, cons
                         {(left.box.x1 + right.box.x0) / 2,
                          (std::max(left.box.y0, right.box.y0) + std::min(left.box.y1, right.box.y1)) / 2}};
         if (meets(left.box, right.box)) {
-            auto both = left.glyphs;
-            both.insert(both.end(), right.glyphs.begin(), right.glyphs.end());
-            const auto one = piecesOf(left.glyphs, unit, options),
-                       other = piecesOf(right.glyphs, unit, options),
-                       together = piecesOf(both, unit, options);
-            for (const auto* pieces : {&one, &other, &together})
-                if (!*pieces)
-                    return fail(pieces->error());
-            pair.joins = *together < *one + *other;
+            const auto joins = all.join(left, right);
+            if (!joins)
+                return fail(joins.error());
+            pair.joins = *joins;
         }
         pairs.push_back(pair);
     }

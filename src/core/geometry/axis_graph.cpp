@@ -124,7 +124,7 @@ Result<AxisGraph> axisGraph(const Outline& outline, Unit unit, const CancelToken
     if (cancel.isCancelled())
         return fail(ErrorCode::Cancelled);
     detail::Diagram diagram;
-    boost::polygon::construct_voronoi(sites->segments.begin(), sites->segments.end(), &diagram);
+    detail::construct(*sites, diagram);
     if (cancel.isCancelled())
         return fail(ErrorCode::Cancelled);
     const auto steps = detail::AxisReader(*sites, diagram).read();

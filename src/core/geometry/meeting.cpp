@@ -42,6 +42,28 @@ bool ShapeChords::holds(Point p) const
     return inside;
 }
 
+bool ShapeChords::holdsDeeply(Point p, double depth) const
+{
+    if (!meets(m_box, {p.x, p.y, p.x, p.y}) || !holds(p))
+        return false;
+    for (const auto& [a, b] : m_chords) {
+        if (a.y > p.y + depth)
+            break;
+        if (b.y >= p.y - depth && distanceTo(p, a, b) <= depth)
+            return false;
+    }
+    return true;
+}
+
+bool overlapDeeply(const ShapeChords& one, Point one_at, const ShapeChords& other, Point other_at, double depth)
+{
+    const auto reachesInto = [depth](const ShapeChords& from, const ShapeChords& into, Point by) {
+        return std::ranges::any_of(from.m_chords,
+                                   [&](const Chord& c) { return into.holdsDeeply(c.a + by, depth); });
+    };
+    return reachesInto(other, one, other_at - one_at) || reachesInto(one, other, one_at - other_at);
+}
+
 Meeting meetingOf(const ShapeChords& one, Point one_at, const ShapeChords& other, Point other_at)
 {
     Meeting meeting;

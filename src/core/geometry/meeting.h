@@ -33,10 +33,16 @@ public:
 private:
     friend Meeting meetingOf(const ShapeChords&, Point, const ShapeChords&, Point);
     friend double distanceOf(const ShapeChords&, Point, const ShapeChords&, Point, double);
+    friend bool overlapDeeply(const ShapeChords&, Point, const ShapeChords&, Point, double);
     bool holds(Point p) const;
+    bool holdsDeeply(Point p, double depth) const;
     Box m_box;
     std::vector<Chord> m_chords; // by the lower end
 };
+
+/// An end of a chord of one lies in the other, further than `depth` from its edge: they overlap, whatever the
+/// chords are wrong by. Each shape is moved to its place.
+bool overlapDeeply(const ShapeChords& one, Point one_at, const ShapeChords& other, Point other_at, double depth);
 
 /// Units: those of the coordinates; each shape is moved to its place. Inside is told by the even-odd rule.
 Meeting meetingOf(const ShapeChords& one, Point one_at, const ShapeChords& other, Point other_at);

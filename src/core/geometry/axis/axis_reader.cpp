@@ -22,7 +22,35 @@ constexpr std::size_t kLongestPause = 24;
 constexpr double kWidening = 0.005;
 constexpr double kNothing_grid = 1e-3;
 
+/// The library's exact numbers hold 64 bits for each bit of a coordinate; for words of usual length fewer will
+/// do, and are quicker to copy.
+constexpr std::int32_t kSmall_grid = 1 << 19;
+struct SmallNumbers : bp::detail::voronoi_ctype_traits<std::int32_t>
+{
+    using big_int_type = bp::detail::extended_int<40>;
+};
+
 } // namespace
+
+void construct(const Sites& sites, Diagram& diagram)
+{
+    const auto insertAll = [&](auto& builder) {
+        for (const auto& site : sites.segments)
+            boost::polygon::insert(site, &builder);
+        builder.construct(&diagram);
+    };
+    const auto isSmall = [](const Site& s) {
+        return std::max({std::abs(s.low().x()), std::abs(s.low().y()), std::abs(s.high().x()),
+                         std::abs(s.high().y())}) < kSmall_grid;
+    };
+    if (std::ranges::all_of(sites.segments, isSmall)) {
+        bp::voronoi_builder<std::int32_t, SmallNumbers> builder;
+        insertAll(builder);
+    } else {
+        bp::voronoi_builder<std::int32_t> builder;
+        insertAll(builder);
+    }
+}
 
 StepsAt::StepsAt(const std::vector<RawStep>& steps, std::size_t vertices) : m_first(vertices + 1, 0)
 {

@@ -13,6 +13,8 @@ namespace ink::detail {
 
 using Diagram = boost::polygon::voronoi_diagram<double>;
 
+void construct(const Sites& sites, Diagram& diagram);
+
 /// Lengths and places in grid steps.
 struct RawStep
 {
