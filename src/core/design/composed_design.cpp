@@ -117,11 +117,10 @@ Result<void> finishInto(ComposedDesign& composed, Welded welded, const Job& job,
         return fail(ErrorCode::SizeOutOfRange, {},
                     "the longer side would be " + std::to_string(std::lround(larger_mm / 1000.0)) + " m");
     Design& design = composed.design;
-    design.em_mm = kU_per_em * place.d;
+    design.em_mm = kU_per_em * std::min(std::abs(place.a), place.d); // tolerances follow the smaller side
     for (const Point p : welded.crossings)
         design.crossings_mm.push_back(place.map(p));
-    auto finished = finish(transformed(welded.outline, place), job.finishing, design.crossings_mm,
-                           design.em_mm, cancel);
+    auto finished = finish(transformed(welded.outline, place), job.finishing, design.em_mm, cancel);
     if (!finished)
         return fail(finished.error());
     design.weld = welded.stats;

@@ -41,8 +41,8 @@ Result<void> checkFinishing(const Finishing& f)
     return {};
 }
 
-Result<Finished> finish(const Outline& welded_mm, const Finishing& finishing,
-                        const std::vector<Point>& crossings_mm, double em_mm, const CancelToken& cancel)
+Result<Finished> finish(const Outline& welded_mm, const Finishing& finishing, double em_mm,
+                        const CancelToken& cancel)
 {
     if (auto ok = checkFinishing(finishing); !ok)
         return fail(ok.error());
@@ -50,7 +50,7 @@ Result<Finished> finish(const Outline& welded_mm, const Finishing& finishing,
     Finished out{welded_mm, 0, 0, 0.0};
     if (finishing.bridge_touching_mm > 0.0) {
         auto bridged =
-            bridgeTouching(out.outline_mm, finishing.bridge_touching_mm, crossings_mm, unit, cancel);
+            bridgeTouching(out.outline_mm, finishing.bridge_touching_mm, unit, cancel);
         if (!bridged)
             return fail(bridged.error());
         out.bridges = bridged->bridges.size();

@@ -40,10 +40,10 @@ struct Finished
 /// Errors: DistanceOutOfRange (a bridge or a reduction up to 100 mm, an offset up to 1 m either way).
 Result<void> checkFinishing(const Finishing& finishing);
 
-/// `crossings_mm` are those of the weld, `em_mm` sets the tolerances.
+/// `em_mm` sets the tolerances.
 /// Errors: those of checkFinishing, bridgeTouching, offset and reduceNodes; NothingToCut when no ink is left.
-Result<Finished> finish(const Outline& welded_mm, const Finishing& finishing,
-                        const std::vector<Point>& crossings_mm, double em_mm, const CancelToken& cancel = {});
+Result<Finished> finish(const Outline& welded_mm, const Finishing& finishing, double em_mm,
+                        const CancelToken& cancel = {});
 
 /// How corners are joined, by the name files and commands call it: round, mitre, bevel.
 std::string_view idOf(Join join);

@@ -1,11 +1,20 @@
 #include "core/geometry/bridge.h"
 
+#include "core/geometry/axis_graph.h"
 #include "core/geometry/boolean.h"
+#include "core/geometry/box.h"
+#include "core/geometry/chord_index.h"
+#include "core/geometry/disjoint_sets.h"
+#include "core/geometry/distance.h"
 #include "core/geometry/flatten.h"
+#include "core/geometry/medial_axis.h"
 #include "core/geometry/nesting.h"
 
 #include <algorithm>
-#include <numeric>
+#include <cmath>
+#include <map>
+#include <optional>
+#include <set>
 
 namespace ink {
 namespace {
@@ -15,96 +24,48 @@ constexpr double kArcHandle = 0.5522847498; // of a quarter circle (from memory,
 struct Gap
 {
     std::size_t a, b;
-    Point from, to;
-    double width;
+    NearestPair nearest;
 };
 
-struct Chain
-{
-    std::vector<Point> points;
-    Box box;
-};
-
-/// Nearest points of two segments that do not cross: one of them is an end.
-void nearest(Point a0, Point a1, Point b0, Point b1, Gap& gap)
-{
-    const auto tryPoint = [&gap](Point p, Point s0, Point s1, bool p_is_from) {
-        const Point d = s1 - s0;
-        const double dd = dot(d, d);
-        const double t = dd > 0.0 ? std::clamp(dot(p - s0, d) / dd, 0.0, 1.0) : 0.0;
-        const Point q = s0 + d * t;
-        const double l = length(q - p);
-        if (l < gap.width) {
-            gap.width = l;
-            gap.from = p_is_from ? p : q;
-            gap.to = p_is_from ? q : p;
-        }
-    };
-    tryPoint(a0, b0, b1, true);
-    tryPoint(a1, b0, b1, true);
-    tryPoint(b0, a0, a1, false);
-    tryPoint(b1, a0, a1, false);
-}
-
-Box grown(Box box, double by)
-{
-    return {box.x0 - by, box.y0 - by, box.x1 + by, box.y1 + by};
-}
-
-bool overlap(const Box& a, const Box& b)
-{
-    return a.x0 <= b.x1 && b.x0 <= a.x1 && a.y0 <= b.y1 && b.y0 <= a.y1;
-}
-
-std::vector<std::vector<Chain>> chainsOf(const Outline& outline, double tolerance)
-{
-    std::vector<std::vector<Chain>> out;
-    for (const auto& piece : outline.pieces) {
-        std::vector<Chain> chains;
-        const auto add = [&](const Contour& ring) {
-            for (const auto& s : ring.segments) {
-                Chain chain;
-                const int n = chordCount(s, tolerance);
-                for (int i = 0; i <= n; ++i) {
-                    chain.points.push_back(s.pointAt(static_cast<double>(i) / n));
-                    chain.box.add(chain.points.back());
-                }
-                chains.push_back(std::move(chain));
-            }
-        };
-        add(piece.outer);
-        std::ranges::for_each(piece.middles, add);
-        out.push_back(std::move(chains));
-    }
-    return out;
-}
-
-/// The narrowest gap between each two pieces that are nearer than `width`.
+/// The narrowest gap between each two pieces that are nearer than `width`, narrowest first.
 std::vector<Gap> gapsOf(const Outline& outline, double width, double tolerance)
 {
-    const auto chains = chainsOf(outline, tolerance);
-    std::vector<Box> boxes;
-    for (const auto& piece : outline.pieces)
-        boxes.push_back(piece.outer.bounds());
-    std::vector<Gap> gaps;
-    for (std::size_t a = 0; a < chains.size(); ++a)
-        for (std::size_t b = a + 1; b < chains.size(); ++b) {
-            if (!overlap(grown(boxes[a], width), boxes[b]))
-                continue;
-            Gap gap{a, b, {}, {}, width};
-            for (const auto& p : chains[a]) {
-                if (!overlap(grown(p.box, gap.width), boxes[b]))
-                    continue;
-                for (const auto& q : chains[b])
-                    if (overlap(grown(p.box, gap.width), q.box))
-                        for (std::size_t i = 1; i < p.points.size(); ++i)
-                            for (std::size_t k = 1; k < q.points.size(); ++k)
-                                nearest(p.points[i - 1], p.points[i], q.points[k - 1], q.points[k], gap);
+    std::vector<Chord> chords;
+    std::vector<std::uint32_t> piece_of;
+    for (std::uint32_t piece = 0; piece < outline.pieces.size(); ++piece) {
+        const auto add = [&](const Contour& ring) {
+            const auto points = flattened(ring, tolerance);
+            for (std::size_t i = 0; i < points.size(); ++i) {
+                chords.push_back({points[i], points[(i + 1) % points.size()]});
+                piece_of.push_back(piece);
             }
-            if (gap.width < width)
-                gaps.push_back(gap);
+        };
+        add(outline.pieces[piece].outer);
+        std::ranges::for_each(outline.pieces[piece].middles, add);
+    }
+    std::map<std::pair<std::uint32_t, std::uint32_t>, NearestPair> narrowest;
+    const ChordIndex index(chords);
+    std::vector<std::uint32_t> near;
+    for (std::size_t i = 0; i < chords.size(); ++i) {
+        Box box;
+        box.add(chords[i].a);
+        box.add(chords[i].b);
+        index.near(grownBy(box, width), near);
+        for (const std::uint32_t k : near) {
+            if (piece_of[k] <= piece_of[i])
+                continue;
+            const auto found = nearestEnds(chords[i].a, chords[i].b, chords[k].a, chords[k].b);
+            if (found.distance >= width)
+                continue;
+            const auto [it, is_new] = narrowest.emplace(std::pair(piece_of[i], piece_of[k]), found);
+            if (!is_new && found.distance < it->second.distance)
+                it->second = found;
         }
-    std::ranges::sort(gaps, {}, &Gap::width);
+    }
+    std::vector<Gap> gaps;
+    for (const auto& [pieces, found] : narrowest)
+        gaps.push_back({pieces.first, pieces.second, found});
+    std::ranges::stable_sort(gaps, {}, [](const Gap& g) { return g.nearest.distance; });
     return gaps;
 }
 
@@ -133,54 +94,153 @@ Contour stadium(Point a, Point b, double width)
     return out;
 }
 
-/// Middles of the necks between crossings nearer than `width`, with ink between them.
-std::vector<Point> necksOf(const Outline& outline, double width, std::span<const Point> crossings)
+/// Finds the necks of the ink in its axis.
+class NeckFinder
 {
-    std::vector<Point> sorted(crossings.begin(), crossings.end());
-    std::ranges::sort(sorted, {}, &Point::x);
-    std::vector<Point> out;
-    for (std::size_t i = 0; i < sorted.size(); ++i)
-        for (std::size_t k = i + 1; k < sorted.size() && sorted[k].x - sorted[i].x < width; ++k) {
-            const Point middle = lerp(sorted[i], sorted[k], 0.5);
-            if (length(sorted[k] - sorted[i]) < width && isInk(outline, middle))
-                out.push_back(middle);
+public:
+    NeckFinder(const AxisGraph& graph, const OutlineCurves& curves, double width, Unit unit)
+        : m_graph(graph), m_curves(curves), m_width(width), m_unit(unit), m_edges_at(graph.nodes.size())
+    {
+        for (std::size_t e = 0; e < graph.edges.size(); ++e)
+            if (graph.edges[e].is_ink) {
+                m_edges_at[graph.edges[e].from].push_back(e);
+                m_edges_at[graph.edges[e].to].push_back(e);
+            }
+    }
+
+    /// Their centres, the narrowest first; of two that are nearer than the width, the narrower.
+    std::vector<Point> find() const
+    {
+        std::vector<AxisPlace> places;
+        for (std::size_t e = 0; e < m_graph.edges.size(); ++e) {
+            const auto& edge = m_graph.edges[e];
+            if (!edge.is_ink || edge.is_tip)
+                continue;
+            for (std::size_t s = 0; s < edge.steps.size(); ++s) {
+                const auto& step = edge.steps[s];
+                if (!step.is_stroke || step.narrowest.width >= m_width)
+                    continue;
+                const AxisPlace place = measuredOnCurves(step, m_curves, m_unit);
+                if (place.width < m_width && widensAhead(e, s, true) && widensAhead(e, s, false))
+                    places.push_back(place);
+            }
         }
+        std::ranges::sort(places, {}, &AxisPlace::width);
+        std::vector<Point> out;
+        for (const auto& place : places)
+            if (std::ranges::none_of(out, [&](Point p) { return length(p - place.centre) < m_width; }))
+                out.push_back(place.centre);
+        return out;
+    }
+
+private:
+    /// Walking on from a step, also over forks, the ink is as wide as asked before it has gone that far.
+    bool widensAhead(std::size_t edge, std::size_t step, bool forward) const
+    {
+        struct Walk
+        {
+            std::size_t edge, step;
+            bool forward;
+            double way;
+        };
+        std::vector<Walk> walks{{edge, step, forward, 0.0}};
+        std::set<std::pair<std::size_t, bool>> seen;
+        while (!walks.empty()) {
+            Walk walk = walks.back();
+            walks.pop_back();
+            const auto& steps = m_graph.edges[walk.edge].steps;
+            for (;; walk.step += walk.forward ? 1 : std::size_t(-1)) {
+                const auto& at = steps[walk.step];
+                if (at.width[walk.forward ? 1 : 0] >= m_width)
+                    return true;
+                walk.way += length(at.arc.end() - at.arc.start());
+                if (walk.way > m_width || walk.step == (walk.forward ? steps.size() - 1 : 0))
+                    break;
+            }
+            if (walk.way > m_width)
+                continue;
+            const std::size_t node = walk.forward ? m_graph.edges[walk.edge].to : m_graph.edges[walk.edge].from;
+            for (const std::size_t next : m_edges_at[node])
+                for (const bool onwards : {true, false}) {
+                    const auto& e = m_graph.edges[next];
+                    if (next == walk.edge || e.is_tip || (onwards ? e.from : e.to) != node ||
+                        !seen.insert({next, onwards}).second)
+                        continue;
+                    walks.push_back({next, onwards ? 0 : e.steps.size() - 1, onwards, walk.way});
+                }
+        }
+        return false;
+    }
+
+    const AxisGraph& m_graph;
+    const OutlineCurves& m_curves;
+    double m_width;
+    Unit m_unit;
+    std::vector<std::vector<std::size_t>> m_edges_at;
+};
+
+/// Of each piece by itself; a piece that comes again, as letters and words do, is looked at once.
+Result<std::vector<Point>> necksOf(const Outline& outline, double width, Unit unit, const CancelToken& cancel)
+{
+    constexpr double kSame_u = 1e-3;
+    std::map<std::vector<std::int64_t>, std::vector<Point>> known; // relative to the piece's first node
+    std::vector<Point> out;
+    for (const auto& piece : outline.pieces) {
+        if (cancel.isCancelled())
+            return fail(ErrorCode::Cancelled);
+        const Point origin = piece.outer.segments.front().start();
+        const Outline alone{{piece}};
+        std::vector<std::int64_t> key;
+        for (const auto& ring : toPaths(alone))
+            for (const auto& s : ring.segments)
+                for (std::size_t i = 0; i < s.degree(); ++i) {
+                    const Point p = s.p[i] - origin;
+                    key.push_back(std::llround(p.x / (kSame_u * unit.u)));
+                    key.push_back(std::llround(p.y / (kSame_u * unit.u)));
+                }
+        auto found = known.find(key);
+        if (found == known.end()) {
+            const auto graph = axisGraph(alone, unit, cancel);
+            if (!graph)
+                return fail(graph.error());
+            auto necks = NeckFinder(*graph, OutlineCurves(alone), width, unit).find();
+            for (auto& neck : necks)
+                neck = neck - origin;
+            found = known.emplace(std::move(key), std::move(necks)).first;
+        }
+        for (const Point neck : found->second)
+            out.push_back(neck + origin);
+    }
     return out;
 }
 
 } // namespace
 
-Result<Bridged> bridgeTouching(const Outline& outline, double width, std::span<const Point> crossings,
-                               Unit unit, const CancelToken& cancel)
+Result<Bridged> bridgeTouching(const Outline& outline, double width, Unit unit, const CancelToken& cancel)
 {
     Bridged out{outline, {}};
     if (width <= 0.0)
         return out;
     Outline bridges;
-    std::vector<std::size_t> leader(outline.pieces.size());
-    std::iota(leader.begin(), leader.end(), std::size_t{0});
-    const auto leaderOf = [&leader](std::size_t i) {
-        while (leader[i] != i)
-            i = leader[i] = leader[leader[i]];
-        return i;
+    const auto add = [&](Point from, Point to) {
+        bridges.pieces.push_back({stadium(from, to, width), {}});
+        out.bridges.push_back(lerp(from, to, 0.5));
     };
-    for (const auto& gap : gapsOf(outline, width, 0.01 * width)) {
-        if (leaderOf(gap.a) == leaderOf(gap.b))
-            continue;
-        leader[leaderOf(gap.a)] = leaderOf(gap.b);
-        bridges.pieces.push_back({stadium(gap.from, gap.to, width), {}});
-        out.bridges.push_back(lerp(gap.from, gap.to, 0.5));
-    }
-    for (const Point neck : necksOf(outline, width, crossings)) {
-        bridges.pieces.push_back({stadium(neck, neck, width), {}});
-        out.bridges.push_back(neck);
-    }
+    DisjointSets joined(outline.pieces.size());
+    for (const auto& gap : gapsOf(outline, width, 0.01 * width))
+        if (joined.join(gap.a, gap.b))
+            add(gap.nearest.from, gap.nearest.to);
+    const auto necks = necksOf(outline, width, unit, cancel);
+    if (!necks)
+        return fail(necks.error());
+    for (const Point neck : *necks)
+        add(neck, neck);
     if (bridges.pieces.empty())
         return out;
-    auto joined = combine(outline, bridges, BooleanOp::Union, unit, cancel);
-    if (!joined)
-        return fail(joined.error());
-    out.outline = std::move(*joined);
+    auto united = combine(outline, bridges, BooleanOp::Union, unit, cancel);
+    if (!united)
+        return fail(united.error());
+    out.outline = std::move(*united);
     return out;
 }
 

@@ -14,7 +14,7 @@ constexpr double kChordError_u = 3.0;
 /// The narrowest place on the curves lies no further than this from the step on the chords.
 constexpr double kReach_u = 6.0;
 /// Places that may be the narrowest within the error of the chords.
-constexpr std::size_t kMostCandidates = 500;
+constexpr std::size_t kMostCandidates = 120;
 constexpr int kMostRounds = 100;
 /// A round that brings no more than this is the last.
 constexpr double kSettled_u = 1e-6;

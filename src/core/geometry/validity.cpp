@@ -69,7 +69,7 @@ double gapTo(Point p, Point a, Point b)
 }
 
 /// A chord of a polyline, for the sweep.
-struct Chord
+struct Edge
 {
     std::size_t ring, index;
     Point a, b;
@@ -124,7 +124,7 @@ public:
 private:
     void findAll()
     {
-        std::vector<Chord> chords;
+        std::vector<Edge> chords;
         for (std::size_t r = 0; r < m_rings.size(); ++r)
             for (std::size_t i = 0, n = m_rings[r].points.size(); i < n; ++i) {
                 const Point a = m_rings[r].points[i];
@@ -132,11 +132,11 @@ private:
                 chords.push_back({r, i, a, b, std::min(a.x, b.x), std::max(a.x, b.x), std::min(a.y, b.y),
                                   std::max(a.y, b.y)});
             }
-        std::ranges::sort(chords, {}, &Chord::x0);
-        std::vector<const Chord*> open;
+        std::ranges::sort(chords, {}, &Edge::x0);
+        std::vector<const Edge*> open;
         for (const auto& c : chords) {
-            std::erase_if(open, [&](const Chord* o) { return o->x1 + m_same < c.x0; });
-            for (const Chord* o : open)
+            std::erase_if(open, [&](const Edge* o) { return o->x1 + m_same < c.x0; });
+            for (const Edge* o : open)
                 if (o->y0 <= c.y1 + m_same && c.y0 <= o->y1 + m_same)
                     meet(*o, c);
             open.push_back(&c);
@@ -165,7 +165,7 @@ private:
         return false;
     }
 
-    void meet(const Chord& p, const Chord& q)
+    void meet(const Edge& p, const Edge& q)
     {
         const auto isOne = [this](Point a, Point b) { return length(a - b) <= m_same; };
         if (isOne(p.a, q.a))

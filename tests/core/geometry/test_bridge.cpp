@@ -10,9 +10,9 @@ using namespace ink;
 
 namespace {
 
-Bridged made(const Outline& outline, double width, const std::vector<Point>& crossings = {})
+Bridged made(const Outline& outline, double width)
 {
-    auto result = bridgeTouching(outline, width, crossings, Unit::ofEm(20.0));
+    auto result = bridgeTouching(outline, width, Unit::ofEm(20.0));
     if (!result)
         qFatal("%s", result.error().message().c_str());
     const auto validity = validityOf(result->outline, 0.02);
@@ -40,6 +40,7 @@ private slots:
     void gapsBelowTheWidthAreJoined();
     void nearestFirstAndNeverTwice();
     void thinNecksAreWidened();
+    void thinStrokesAreNoNecks();
     void nothingWithoutAWidth();
 };
 
@@ -81,12 +82,24 @@ void TestBridge::thinNecksAreWidened()
     const Paths a{test::circle({-9.999, 0}, 10)}, b{test::circle({9.999, 0}, 10)};
     const auto welded = weld(std::vector<Paths>{a, b}, Unit::ofEm(20.0));
     QCOMPARE(welded->outline.pieces.size(), std::size_t(1));
-    QCOMPARE(welded->crossings.size(), std::size_t(2));
     QVERIFY(inkAt(welded->outline, 0.0) < 0.4);
-    const auto result = made(welded->outline, 0.8, welded->crossings);
+    const auto result = made(welded->outline, 0.8);
     QCOMPARE(result.bridges.size(), std::size_t(1));
     QVERIFY(std::abs(inkAt(result.outline, 0.0) - 0.8) < 0.03);
-    QVERIFY(made(welded->outline, 0.2, welded->crossings).bridges.empty()); // wide enough for that
+    QVERIFY(made(welded->outline, 0.2).bridges.empty()); // wide enough for that
+}
+
+void TestBridge::thinStrokesAreNoNecks()
+{
+    // A bar as thin as that all along, and one that is thin over a length, stay as they are.
+    QVERIFY(made(nested({test::rectangle(0, 0, 40, 0.5)}), 0.8).bridges.empty());
+    const auto dumb_bell = weld(
+        std::vector<Paths>{{test::rectangle(0, 0, 10, 10)}, {test::rectangle(9, 4.8, 31, 5.2)}, {test::rectangle(30, 0, 40, 10)}},
+        Unit::ofEm(20.0));
+    QVERIFY(made(dumb_bell->outline, 0.8).bridges.empty());
+    // Bent words have their necks where the straight ones have them.
+    const auto bent = transformed(dumb_bell->outline, {1, 0.3, 0.1, 1, 0, 0});
+    QVERIFY(made(bent, 0.8).bridges.empty());
 }
 
 void TestBridge::nothingWithoutAWidth()

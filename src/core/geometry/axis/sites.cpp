@@ -18,7 +18,7 @@ constexpr double kNear_u = 6;
 constexpr double kClose_u = 0.25;
 constexpr double kCoarse_u = 1.0;
 /// Halvings of the weld's grid: the exact arithmetic of the diagram pays for every bit.
-constexpr int kCoarserGrid = 4;
+constexpr int kCoarserGrid = 5;
 constexpr std::size_t kMaxSites = 2'000'000;
 /// Leaves room for the frame in 32 bits.
 constexpr double kMaxExtent_grid = 1 << 28;
