@@ -204,7 +204,7 @@ class Contract(unittest.TestCase):
         self.refused("--font", FONT, "--text", "nn o", "--width-mm", "50", "--keep-apart", "4", names=["no such letter"])
 
     def test_no_such_command(self):
-        for arguments in (["nonsense"], ["weld", "nonsense"], []):
+        for arguments in (["nonsense"], ["shelf", "nonsense"], []):
             done = run(*arguments)
             self.assertGreater(done.returncode, 0)
             self.assertEqual(len(done.stderr.strip().splitlines()), 1, done.stderr)
@@ -221,7 +221,7 @@ class Contract(unittest.TestCase):
                 swash, small = (weld(DEMO / "TansyCord.ttf", "Fay", *base, *f)["width_mm"] for f in (["--features", "swsh,fina=1"], []))
                 self.assertGreater(swash, small + 5)
                 self.assertGreater(weld(FONT, "nnn", *base, "--offset", "1")["width_mm"], plain["width_mm"] + 1.9)
-                self.assertGreater(weld(DEMO / "GatepostPlain.ttf", "oo", *base, "--bridge-touching", "9").get("bridges", 0), 0)
+                self.assertGreater(weld(DEMO / "GatepostPlain.ttf", "i", *base, "--bridge-touching", "9").get("bridges", 0), 0)
 
     def test_what_is_drawn_before_it_is_bent_counts(self):
         """nodes_before are those of all letters, of the blocks that bend and of those that do not."""

@@ -8,12 +8,10 @@
 #include "core/geometry/distance.h"
 #include "core/geometry/flatten.h"
 #include "core/geometry/medial_axis.h"
-#include "core/geometry/nesting.h"
+#include "core/geometry/shape_key.h"
 
 #include <algorithm>
-#include <cmath>
 #include <map>
-#include <optional>
 #include <set>
 
 namespace ink {
@@ -182,7 +180,6 @@ private:
 /// Of each piece by itself; a piece that comes again, as letters and words do, is looked at once.
 Result<std::vector<Point>> necksOf(const Outline& outline, double width, Unit unit, const CancelToken& cancel)
 {
-    constexpr double kSame_u = 1e-3;
     std::map<std::vector<std::int64_t>, std::vector<Point>> known; // relative to the piece's first node
     std::vector<Point> out;
     for (const auto& piece : outline.pieces) {
@@ -190,14 +187,7 @@ Result<std::vector<Point>> necksOf(const Outline& outline, double width, Unit un
             return fail(ErrorCode::Cancelled);
         const Point origin = piece.outer.segments.front().start();
         const Outline alone{{piece}};
-        std::vector<std::int64_t> key;
-        for (const auto& ring : toPaths(alone))
-            for (const auto& s : ring.segments)
-                for (std::size_t i = 0; i < s.degree(); ++i) {
-                    const Point p = s.p[i] - origin;
-                    key.push_back(std::llround(p.x / (kSame_u * unit.u)));
-                    key.push_back(std::llround(p.y / (kSame_u * unit.u)));
-                }
+        auto key = detail::shapeKey(piece, unit);
         auto found = known.find(key);
         if (found == known.end()) {
             const auto graph = axisGraph(alone, unit, cancel);

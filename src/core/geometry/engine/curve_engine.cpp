@@ -1,5 +1,7 @@
 #include "core/geometry/engine/curve_engine.h"
 
+#include "core/geometry/box.h"
+#include "core/geometry/chord_index.h"
 #include "core/geometry/engine/bring_together.h"
 #include "core/geometry/engine/crossing_guard.h"
 #include "core/geometry/engine/curve_rebuild.h"
@@ -9,6 +11,7 @@
 #include <chrono>
 #include <cmath>
 #include <deque>
+#include <optional>
 
 namespace ink::detail {
 namespace {
@@ -117,19 +120,40 @@ Result<Attempt> attempt(std::span<const PlacedChords> placed, BooleanOp op, Fill
     return out;
 }
 
-/// A doubt lies within reach of the shape.
-bool isNear(const EngineShape& shape, const std::vector<Point>& doubts, const Grid& grid)
+/// Chords of a shape that are finer where a doubt lies within reach of their curve.
+class FinerChords
 {
-    if (doubts.empty())
-        return false;
-    const Box box = bounds(*shape.paths);
-    const Point at = grid.toPoint(shape.at);
-    const double reach = 20.0 * grid.u();
-    return std::ranges::any_of(doubts, [&](Point p) {
-        return p.x >= box.x0 + at.x - reach && p.x <= box.x1 + at.x + reach && p.y >= box.y0 + at.y - reach &&
-               p.y <= box.y1 + at.y + reach;
-    });
-}
+public:
+    FinerChords(const std::vector<Point>& doubts, const Grid& grid) : m_grid(grid)
+    {
+        std::vector<Chord> places;
+        for (const Point p : doubts)
+            places.push_back({p, p});
+        m_doubts.emplace(places);
+    }
+
+    /// Nothing when no curve of the shape is near a doubt.
+    std::optional<ChordShape> of(const EngineShape& shape) const
+    {
+        constexpr double kReach_u = 20.0;
+        const double reach = kReach_u * m_grid.u();
+        const Point at = m_grid.toPoint(shape.at);
+        std::vector<double> tolerances;
+        bool is_near = false;
+        std::vector<std::uint32_t> found;
+        for (const auto& contour : *shape.paths)
+            for (const auto& s : contour.segments) {
+                m_doubts->near(grownBy(movedBy(controlBox(s), at), reach), found);
+                is_near = is_near || !found.empty();
+                tolerances.push_back((found.empty() ? kChordTolerance_u : kFinerTolerance_u) * m_grid.u());
+            }
+        return is_near ? std::optional(chordsOf(*shape.paths, m_grid, tolerances)) : std::nullopt;
+    }
+
+private:
+    Grid m_grid;
+    std::optional<ChordIndex> m_doubts;
+};
 
 void count(const Attempt& made, EngineStats& stats)
 {
@@ -168,19 +192,22 @@ Result<std::vector<Contour>> combineCurves(std::span<const EngineShape> shapes, 
                                            const Grid& grid, const CancelToken& cancel, EngineStats& stats)
 {
     std::deque<ChordShape> made; // a deque, because the placed shapes point into it
-    // Shapes near a doubt get finer chords, so that a long text pays for the letters concerned only.
+    // Curves near a doubt get finer chords, so that a long text pays for the letters concerned only.
     const auto placedFor = [&](const std::vector<Point>& doubts,
                                bool is_everywhere) -> Result<std::vector<PlacedChords>> {
         std::vector<PlacedChords> placed;
         std::size_t chords = 0;
+        const FinerChords finer(doubts, grid);
+        const double tolerance = (is_everywhere ? kFinerTolerance_u : kChordTolerance_u) * grid.u();
         for (const auto& shape : shapes) {
-            const bool is_near = is_everywhere || isNear(shape, doubts, grid);
-            const double tolerance_u = is_near ? kFinerTolerance_u : kChordTolerance_u;
-            const ChordShape* ready = is_near ? nullptr : shape.chords;
-            placed.push_back(
-                {ready ? ready : &made.emplace_back(chordsOf(*shape.paths, grid, tolerance_u * grid.u())),
-                 shape.at, shape.is_clip, shape.is_clean});
-            chords += placed.back().shape->chord_count;
+            auto own = doubts.empty() || is_everywhere ? std::nullopt : finer.of(shape);
+            const ChordShape* ready = own              ? &made.emplace_back(std::move(*own))
+                                      : !is_everywhere ? shape.chords
+                                                       : nullptr;
+            if (!ready)
+                ready = &made.emplace_back(chordsOf(*shape.paths, grid, tolerance));
+            placed.push_back({ready, shape.at, shape.is_clip, shape.is_clean});
+            chords += ready->chord_count;
             if (chords > kMaxChords)
                 return fail(ErrorCode::TooManyNodes);
             if (cancel.isCancelled())
@@ -206,8 +233,6 @@ Result<std::vector<Contour>> combineCurves(std::span<const EngineShape> shapes, 
     ++stats.finer;
     auto last = std::move(first);
     for (const bool is_everywhere : {false, true}) {
-        if (!is_everywhere && shapes.size() == 1)
-            continue; // near is everywhere
         const auto finer = placedFor(last->doubts, is_everywhere);
         if (!finer)
             return fail(finer.error());
