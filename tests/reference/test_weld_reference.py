@@ -16,6 +16,7 @@ from fontTools.ttLib import TTFont
 from shapely.affinity import scale, translate
 from shapely.geometry import LineString, Point, Polygon
 from shapely.ops import polygonize, unary_union
+from shapely.strtree import STRtree
 from shapely.validation import explain_validity
 
 from support import DEBIAN, DEMO, debian, run, weld
@@ -204,6 +205,31 @@ class Weld(unittest.TestCase):
                 worst = max(worst, off)
                 self.assertLess(off, 10e-6)
         print(f"worst symmetric difference {worst * 1e6:.1f} ppm against {FINE} chords a curve")
+
+    def test_reduction_stays_within_its_bound(self):
+        """The distance between the outlines before and after, as GEOS measures it from both, is no more than was asked for."""
+        worst, cases = 0.0, 0
+        for font, text in [("HartsorrelScript.ttf", "Honey"), ("QuillbrookScript.ttf", "Fay"), ("HobnailHand.ttf", "Bram"),
+                           ("Larkmallow.ttf", "Bee")]:
+            base = unary_union(ours_as_polygons(STEPS, DEMO / font, text, "--height-mm", "20"))
+            for bound in (0.02, 0.1, 0.5, 5, 8, 40):
+                with self.subTest(font=font, bound=bound):
+                    pieces = ours_as_polygons(STEPS, DEMO / font, text, "--height-mm", "20", "--reduce", bound)
+                    for piece in pieces:
+                        self.assertTrue(piece.is_valid, explain_validity(piece))
+                    # The page goes round the ink, which may reach a hair further: nodes that stayed tell by how much.
+                    nodes = [[Point(at) for p in ours_as_polygons(1, DEMO / font, text, "--height-mm", "20", *more)
+                              for ring in (p.exterior, *p.interiors) for at in ring.coords] for more in ([], ["--reduce", bound])]
+                    tree = STRtree(nodes[0])
+                    pairs = [(p, tree.nearest(p)) for p in nodes[1]]
+                    x, y = (sorted(getattr(b, c) - getattr(a, c) for a, b in pairs)[len(pairs) // 2] for c in "xy")
+                    apart = base.boundary.hausdorff_distance(translate(unary_union(pieces), x, y).boundary)
+                    worst = max(worst, apart / bound)
+                    self.assertLess(apart, bound + 0.001)  # what the chords of both leave
+                    fewer, plain = (weld(DEMO / font, text, "--height-mm", "20", *more)["nodes"] for more in (["--reduce", bound], []))
+                    self.assertLess(fewer, 0.75 * plain)
+                    cases += 1
+        print(f"reduction: {cases} cases, at most {worst:.3f} of the bound")
 
     def test_offsets_against_geos(self):
         """The edge lies at the distance from the words as GEOS measures it, and covers what GEOS's buffer covers."""

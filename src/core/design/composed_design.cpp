@@ -129,6 +129,8 @@ Result<void> finishInto(ComposedDesign& composed, Welded welded, const Job& job,
     design.figures_mm = measure(design.outline_mm);
     design.missing = composed.setting.missing;
     design.is_mirrored = job.is_mirrored;
+    if (!design.finished.is_reduced_everywhere)
+        design.warnings.push_back("some nodes stayed: without them the outline would have crossed itself");
     if (!design.missing.empty())
         design.warnings.push_back("the font lacks " + listed(design.missing) + "; left out");
     return {};

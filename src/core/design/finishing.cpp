@@ -47,7 +47,8 @@ Result<Finished> finish(const Outline& welded_mm, const Finishing& finishing, do
     if (auto ok = checkFinishing(finishing); !ok)
         return fail(ok.error());
     const Unit unit = Unit::ofEm(em_mm);
-    Finished out{welded_mm, 0, 0, 0.0};
+    Finished out;
+    out.outline_mm = welded_mm;
     if (finishing.bridge_touching_mm > 0.0) {
         auto bridged =
             bridgeTouching(out.outline_mm, finishing.bridge_touching_mm, unit, cancel);
@@ -76,6 +77,7 @@ Result<Finished> finish(const Outline& welded_mm, const Finishing& finishing, do
             return fail(reduced.error());
         out.nodes_before_reduction = reduced->nodes_before;
         out.largest_deviation_mm = reduced->largest_deviation;
+        out.is_reduced_everywhere = reduced->is_everywhere;
         out.outline_mm = std::move(reduced->outline);
     }
     return out;

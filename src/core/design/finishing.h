@@ -35,6 +35,8 @@ struct Finished
     /// Of the node reduction; zero when there was none.
     std::size_t nodes_before_reduction = 0;
     double largest_deviation_mm = 0.0;
+    /// False where fewer nodes would have let curves cross, and some were kept.
+    bool is_reduced_everywhere = true;
 };
 
 /// Errors: DistanceOutOfRange (a bridge or a reduction up to 100 mm, an offset up to 1 m either way).

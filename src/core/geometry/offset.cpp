@@ -12,6 +12,8 @@
 #include <cmath>
 #include <map>
 #include <numbers>
+#include <set>
+#include <string>
 #include <vector>
 
 namespace ink {
@@ -257,6 +259,21 @@ std::vector<double> stepsTo(double distance, Unit unit, Join join, std::size_t n
     return steps;
 }
 
+/// By more than this, and of more nodes than this, an offset takes longer than anybody should wait unasked.
+constexpr double kFar_u = 100.0;
+constexpr std::size_t kMostNodesFar = 15'000;
+
+/// Nodes of the pieces that differ.
+std::size_t nodesOfItsOwn(const Outline& outline, Unit unit)
+{
+    std::set<std::vector<std::int64_t>> known;
+    std::size_t nodes = 0;
+    for (const auto& piece : outline.pieces)
+        if (known.insert(detail::shapeKey(piece, unit)).second)
+            nodes += piece.outer.segments.size() + nodeCount(piece.middles);
+    return nodes;
+}
+
 /// What no growth of this kind leaves open: the largest circle in them is smaller.
 void dropMiddlesThatClose(Outline& outline, double distance)
 {
@@ -339,6 +356,10 @@ Result<Outline> offset(const Outline& outline, double distance, Unit unit, const
         return fail(ok.error());
     if (distance == 0.0 || rings.empty())
         return outline;
+    if (std::abs(distance) > kFar_u * unit.u)
+        if (const std::size_t own = nodesOfItsOwn(outline, unit); own > kMostNodesFar)
+            return fail(ErrorCode::TooComplex, {},
+                        std::to_string(own) + " nodes; so far out it does with " + std::to_string(kMostNodesFar));
     const auto steps = stepsTo(distance, unit, options.join, nodes);
     OffsetOptions each = options;
     each.tolerance = options.tolerance / static_cast<double>(steps.size());

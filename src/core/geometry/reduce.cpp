@@ -1,7 +1,9 @@
 #include "core/geometry/reduce.h"
 
+#include "core/geometry/box.h"
 #include "core/geometry/cubic_fit.h"
 #include "core/geometry/engine/crossing_guard.h"
+#include "core/geometry/nearest.h"
 #include "core/geometry/measure.h"
 #include "core/geometry/nesting.h"
 
@@ -95,8 +97,9 @@ private:
         detail::CubicFit kept{segment(at), 0.0};
         while (joined < most) {
             sample(at + joined);
-            const auto fit =
-                detail::fitCubic(samples, directionAt(at, true), directionAt(at + joined + 1, false));
+            auto fit = detail::fitCubic(samples, directionAt(at, true), directionAt(at + joined + 1, false));
+            if (fit.deviation <= m_tolerance)
+                fit.deviation = std::max(fit.deviation, apart(fit.segment, at, joined + 1));
             if (fit.deviation > m_tolerance)
                 break;
             kept = fit;
@@ -105,6 +108,44 @@ private:
         out.segments.push_back(kept.segment);
         deviation = std::max(deviation, kept.deviation);
         return joined;
+    }
+
+    /// The largest distance between a cubic and `count` segments from `at` on, seen from both: samples between those
+    /// the fit has seen, each to the curves themselves.
+    double apart(const Segment& cubic, std::size_t at, std::size_t count) const
+    {
+        double largest = 0.0;
+        double near = 0.0; // place on the cubic, which goes along with the segments
+        constexpr int kBetween = 2 * kSamples;
+        for (std::size_t i = 0; i < count; ++i)
+            for (int k = 1; k < kBetween; ++k) {
+                const Point p = segment(at + i).pointAt(static_cast<double>(k) / kBetween);
+                near = detail::closestNear(cubic, p, near);
+                largest = std::max(largest, length(cubic.pointAt(near) - p));
+            }
+        std::size_t i = 0; // segment, and place on it, which go along with the cubic
+        double t = 0.0;
+        const int steps = kBetween * static_cast<int>(count);
+        for (int k = 1; k < steps; ++k) {
+            const Point p = cubic.pointAt(static_cast<double>(k) / steps);
+            double best = nearestOn(at + i, p, t);
+            for (std::size_t next = i + 1; next < count && next <= i + 2; ++next) {
+                double t_next = 0.0;
+                if (const double d = nearestOn(at + next, p, t_next); d < best) {
+                    best = d;
+                    t = t_next;
+                    i = next;
+                }
+            }
+            largest = std::max(largest, best);
+        }
+        return largest;
+    }
+
+    double nearestOn(std::size_t i, Point p, double& t) const
+    {
+        t = detail::closestNear(segment(i), p, t);
+        return length(segment(i).pointAt(t) - p);
     }
 
     const Contour& m_ring;
@@ -122,32 +163,83 @@ NodeKind nodeKind(const Contour& ring, std::size_t index)
     return dot(in, out) >= kCornerCosine ? NodeKind::Smooth : NodeKind::Corner;
 }
 
+namespace {
+
+/// A ring on its way to fewer nodes.
+struct Reduced
+{
+    const Contour* before;
+    Contour after;
+    double tolerance;
+    double deviation = 0.0;
+};
+
+/// Halvings of a ring's tolerance after which it stays as it is.
+constexpr int kMostHalvings = 12;
+
+/// No ring is bent by more than a part of its own size: a small middle stays one.
+double toleranceFor(const Contour& ring, double wanted)
+{
+    constexpr double kShareOfSize = 0.2;
+    const Box box = ring.bounds();
+    return std::min(wanted, kShareOfSize * std::min(box.width(), box.height()));
+}
+
+void reduce(Reduced& ring, const Box& whole)
+{
+    ring.deviation = 0.0;
+    ring.after = ring.tolerance > 0.0 && ring.before->segments.size() > 2
+                     ? RingReducer(*ring.before, ring.tolerance, whole).run(ring.deviation)
+                     : *ring.before;
+}
+
+} // namespace
+
 Result<Reduction> reduceNodes(const Outline& outline, Unit unit, const ReduceOptions& options)
 {
-    Reduction out{outline, measure(outline).nodes, 0, 0.0};
-    out.nodes_after = out.nodes_before;
     const Box whole = bounds(outline);
-    double tolerance = options.tolerance;
-    for (int attempt = 0; attempt < 4 && tolerance > 0.0; ++attempt, tolerance *= 0.5) {
-        Outline fewer = outline;
-        double deviation = 0.0;
-        const auto reduce = [&](Contour& ring) {
-            if (ring.segments.size() > 2)
-                ring = RingReducer(ring, tolerance, whole).run(deviation);
-        };
-        for (auto& piece : fewer.pieces) {
+    const Paths before = toPaths(outline);
+    std::vector<Reduced> rings;
+    for (const auto& ring : before) {
+        if (options.cancel.isCancelled())
+            return fail(ErrorCode::Cancelled);
+        rings.push_back({&ring, {}, toleranceFor(ring, options.tolerance)});
+        reduce(rings.back(), whole);
+    }
+    Reduction out{outline, measure(outline).nodes, 0, 0.0, true};
+    for (int halving = 0;; ++halving) {
+        Paths after;
+        for (const auto& ring : rings)
+            after.push_back(ring.after);
+        const auto crossings = detail::crossingsOf(after, kCrossingDepth_u * unit.u);
+        if (crossings.empty())
+            break;
+        out.is_everywhere = false;
+        // Only the rings that cross somewhere get closer to what they were.
+        for (auto& ring : rings) {
             if (options.cancel.isCancelled())
                 return fail(ErrorCode::Cancelled);
-            reduce(piece.outer);
-            std::ranges::for_each(piece.middles, reduce);
+            const Box box = grownBy(ring.after.bounds(), options.tolerance);
+            const bool is_concerned =
+                std::ranges::any_of(crossings, [&](Point p) { return meets(box, {p.x, p.y, p.x, p.y}); });
+            if (!is_concerned || ring.tolerance == 0.0)
+                continue;
+            ring.tolerance = halving + 1 < kMostHalvings ? 0.5 * ring.tolerance : 0.0;
+            reduce(ring, whole);
         }
-        if (!detail::crossingsOf(toPaths(fewer), kCrossingDepth_u * unit.u).empty())
-            continue;
-        out.nodes_after = measure(fewer).nodes;
-        out.outline = std::move(fewer);
-        out.largest_deviation = deviation;
-        break;
+        if (std::ranges::all_of(rings, [](const Reduced& r) { return r.tolerance == 0.0; }))
+            break;
     }
+    std::size_t at = 0;
+    const auto take = [&](Contour& ring) {
+        out.largest_deviation = std::max(out.largest_deviation, rings[at].deviation);
+        ring = std::move(rings[at++].after);
+    };
+    for (auto& piece : out.outline.pieces) {
+        take(piece.outer);
+        std::ranges::for_each(piece.middles, take);
+    }
+    out.nodes_after = measure(out.outline).nodes;
     return out;
 }
 

@@ -22,12 +22,14 @@ struct Reduction
     std::size_t nodes_after = 0;
     /// The largest distance really reached.
     double largest_deviation = 0.0;
+    /// False where rings had to stay closer to what they were, because they would have crossed.
+    bool is_everywhere = true;
 };
 
 /// Joins smooth neighbours into single cubics. Corners stay, straight lines stay straight, and the nodes that
-/// carry the width and height of the whole stay where they are. Shape:  a valid outline in and out; where
-/// reducing would let curves cross, the tolerance is halved, three times at
-///         most, after which the outline stays as it is.
+/// carry the width and height of the whole stay where they are.
+/// Shape:  a valid outline in and out. A ring is bent by no more than a fifth of its own size; where rings would
+///         cross, those that do are halved in tolerance, twelve times at most, after which they stay as they are.
 /// Errors: Cancelled.
 /// Source: P. J. Schneider, Graphics Gems, 1990, for the fit; longest stretch first, which is the fewest
 /// there can be

@@ -5,6 +5,11 @@
 #include <algorithm>
 
 namespace ink {
+namespace {
+
+constexpr std::size_t kMostBins = 1024;
+
+} // namespace
 
 SideProfile::SideProfile(const Paths& shape, double tolerance)
 {
@@ -16,17 +21,43 @@ SideProfile::SideProfile(const Paths& shape, double tolerance)
             m_box.add(a);
         }
     }
-    for (unsigned i = 0; i < m_edges.size(); ++i)
-        for (std::size_t bin = binOf(m_edges[i].a.y); bin <= binOf(m_edges[i].b.y); ++bin)
-            m_bins[bin].push_back(i);
+    m_bins = std::clamp<std::size_t>(m_edges.size(), 1, kMostBins);
+    m_first.assign(m_bins + 1, 0);
+    const auto forEachBin = [this](auto action) {
+        for (unsigned i = 0; i < m_edges.size(); ++i)
+            for (std::size_t bin = binOf(m_edges[i].a.y), last = binOf(m_edges[i].b.y); bin <= last; ++bin)
+                action(bin, i);
+    };
+    forEachBin([this](std::size_t bin, unsigned) { ++m_first[bin + 1]; });
+    for (std::size_t bin = 0; bin < m_bins; ++bin)
+        m_first[bin + 1] += m_first[bin];
+    m_in_bin.resize(m_first.back());
+    auto place = m_first;
+    forEachBin([&](std::size_t bin, unsigned edge) { m_in_bin[place[bin]++] = edge; });
+    m_levels = levels();
+}
+
+std::vector<SideProfile::Level> SideProfile::levels() const
+{
+    std::vector<double> heights;
+    heights.reserve(m_edges.size());
+    for (const auto& edge : m_edges)
+        heights.insert(heights.end(), {edge.a.y, edge.b.y});
+    std::ranges::sort(heights);
+    heights.erase(std::unique(heights.begin(), heights.end()), heights.end());
+    std::vector<Level> out;
+    out.reserve(heights.size());
+    for (const double y : heights)
+        out.push_back({y, *reach(y, 1.0), *reach(y, -1.0)}); // a chord ends there
+    return out;
 }
 
 std::size_t SideProfile::binOf(double y) const
 {
     if (m_box.height() <= 0.0)
         return 0;
-    const double place = (y - m_box.y0) / m_box.height() * kBins;
-    return static_cast<std::size_t>(std::clamp(place, 0.0, double(kBins - 1)));
+    const double place = (y - m_box.y0) / m_box.height() * static_cast<double>(m_bins);
+    return static_cast<std::size_t>(std::clamp(place, 0.0, double(m_bins - 1)));
 }
 
 std::optional<double> SideProfile::reach(double y, double sign) const
@@ -38,8 +69,9 @@ std::optional<double> SideProfile::reach(double y, double sign) const
         if (!least || sign * x < *least)
             least = sign * x;
     };
-    for (const unsigned i : m_bins[binOf(y)]) {
-        const auto& [a, b] = m_edges[i];
+    const std::size_t bin = binOf(y);
+    for (unsigned k = m_first[bin]; k < m_first[bin + 1]; ++k) {
+        const auto& [a, b] = m_edges[m_in_bin[k]];
         if (y < a.y || y > b.y)
             continue;
         if (a.y == b.y) {
@@ -55,25 +87,19 @@ std::optional<double> SideProfile::reach(double y, double sign) const
 std::optional<SideGap> sideGap(const SideProfile& left, const SideProfile& right, Point right_at)
 {
     std::optional<SideGap> least;
-    const auto take = [&](std::optional<double> x_left, std::optional<double> x_right, double y) {
-        if (x_left && x_right && (!least || *x_right - *x_left < least->distance))
-            least = SideGap{*x_right - *x_left, {*x_left, y}};
+    const auto take = [&](double x_left, double x_right, double y) {
+        if (!least || x_right - x_left < least->distance)
+            least = SideGap{x_right - x_left, {x_left, y}};
     };
     if (left.isEmpty() || right.isEmpty() || left.box().y1 < right.box().y0 + right_at.y ||
         right.box().y1 + right_at.y < left.box().y0)
         return {};
-    const auto right_x = [&](double y) -> std::optional<double> {
-        const auto x = right.reach(y - right_at.y, 1.0);
-        return x ? std::optional(*x + right_at.x) : std::nullopt;
-    };
-    for (const auto& edge : left.m_edges)
-        for (const Point p : {edge.a, edge.b})
-            take(left.reach(p.y, -1.0), right_x(p.y), p.y);
-    for (const auto& edge : right.m_edges)
-        for (const Point p : {edge.a, edge.b}) {
-            const double y = p.y + right_at.y;
-            take(left.reach(y, -1.0), right_x(y), y);
-        }
+    for (const auto& level : left.m_levels)
+        if (const auto x = right.reach(level.y - right_at.y, 1.0))
+            take(level.most_x, *x + right_at.x, level.y);
+    for (const auto& level : right.m_levels)
+        if (const double y = level.y + right_at.y; const auto x = left.reach(y, -1.0))
+            take(*x, level.least_x + right_at.x, y);
     return least;
 }
 

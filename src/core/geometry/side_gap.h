@@ -3,7 +3,6 @@
 
 #include "core/geometry/path.h"
 
-#include <array>
 #include <optional>
 #include <vector>
 
@@ -30,10 +29,19 @@ private:
     std::optional<double> reach(double y, double sign) const;
     std::size_t binOf(double y) const;
 
-    static constexpr std::size_t kBins = 48;
+    /// How far the shape reaches at the height of an end of a chord.
+    struct Level
+    {
+        double y, least_x, most_x;
+    };
+    std::vector<Level> levels() const;
+
     Box m_box;
     std::vector<Edge> m_edges;
-    std::array<std::vector<unsigned>, kBins> m_bins;
+    std::vector<Level> m_levels;
+    /// Strips of one height, about as many as chords: those of strip i are m_in_bin[m_first[i]..m_first[i + 1]].
+    std::size_t m_bins = 1;
+    std::vector<unsigned> m_first, m_in_bin;
 };
 
 struct SideGap

@@ -65,6 +65,8 @@ class TestOffset : public QObject
 {
     Q_OBJECT
 private slots:
+    void manyNodesAreTakenInSteps();
+    void whatWouldTakeMinutesIsRefused();
     void squareByJoin_data();
     void squareByJoin();
     void mitresHaveALimit();
@@ -301,6 +303,45 @@ void TestOffset::badInput()
     OffsetOptions options;
     options.cancel = source.token();
     QCOMPARE(offset(square, 1.0, kUnit, options).error().code, ErrorCode::Cancelled);
+}
+
+void TestOffset::manyNodesAreTakenInSteps()
+{
+    // A comb of 120 teeth: more nodes than one step takes. Grown at once and tooth by tooth it is the same.
+    std::vector<Point> corners{{0, -5}};
+    for (int i = 0; i < 120; ++i)
+        corners.insert(corners.end(), {{i * 1.0, 0}, {i * 1.0 + 0.2, 12}, {i * 1.0 + 0.6, 12}, {i * 1.0 + 0.8, 0}});
+    corners.push_back({120, -5});
+    Contour comb = test::polygon(corners);
+    if (comb.signedArea() < 0)
+        comb = comb.reversed();
+    const auto grown = made({comb}, 9.0);
+    QCOMPARE(grown.pieces.size(), std::size_t(1));
+    const Box box = bounds(grown);
+    QVERIFY(std::abs(box.y1 - 21.0) < 0.01 && std::abs(box.y0 + 14.0) < 0.01);
+    // Between the outermost teeth its upper edge is 9 mm above the corners, nowhere lower than above the gaps.
+    for (int i = 20; i < 100; ++i) {
+        const double y = 12.0 + std::sqrt(81.0 - 0.3 * 0.3); // half of the gap at the tips is 0.3
+        QVERIFY(isInk(grown, {i * 1.0 + 0.9, y - 0.02}));
+        QVERIFY(!isInk(grown, {i * 1.0 + 0.4, 21.02}));
+    }
+}
+
+void TestOffset::whatWouldTakeMinutesIsRefused()
+{
+    std::vector<Contour> rings;
+    for (int i = 0; i < 1300; ++i) // each ring is another one
+        rings.push_back(transformed(test::circle({i * 3.0, 0}, 1.0 + 1e-4 * i), {1, 0, 0, 1, 0, 0}));
+    std::vector<Contour> many;
+    for (const auto& ring : rings) {
+        Contour fine;
+        for (const auto& s : ring.segments)
+            for (int k = 0; k < 4; ++k)
+                fine.segments.push_back(s.part(k / 4.0, (k + 1) / 4.0));
+        many.push_back(fine);
+    }
+    QCOMPARE(offset(nested(many), 20.0, kUnit).error().code, ErrorCode::TooComplex);
+    QVERIFY(offset(nested(many), 0.2, kUnit));
 }
 
 INK_TEST_CORE_MAIN(TestOffset)

@@ -28,7 +28,7 @@ struct BooleanRings
     std::size_t specks = 0;
 };
 
-/// Errors: WeldFailed, TooManyNodes (more than a million crossings that cannot be told apart), Cancelled.
+/// Errors: WeldFailed, TooComplex (more than a million crossings that cannot be told apart), Cancelled.
 Result<BooleanRings> combineRings(std::span<const PlacedChords> shapes, BooleanOp op, FillRule rule,
                                   const SmallestRing& smallest, const CancelToken& cancel);
 

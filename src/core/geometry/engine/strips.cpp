@@ -292,7 +292,7 @@ Result<void> StripUnion::clipStrip(std::size_t strip, std::span<const Chain> cha
         count += chain.count;
     }
     if (count > kChordsOfAStrip && possibleCrossings(subject) > kMaxCrossings)
-        return fail(ErrorCode::TooManyNodes);
+        return fail(ErrorCode::TooComplex);
     auto made = clip(subject, clip_rings, op, rule);
     if (!made)
         return fail(made.error());

@@ -49,7 +49,7 @@ public:
     /// the operation is a union, strips without two shapes pass as they are.
     StripUnion(std::span<const FramedRing> rings, std::span<const GridBox> boxes, bool may_pass);
 
-    /// Errors: WeldFailed, TooManyNodes (more than a million crossings in one strip), Cancelled.
+    /// Errors: WeldFailed, TooComplex (more than a million crossings in one strip), Cancelled.
     Result<std::vector<TracedRing>> run(BooleanOp op, FillRule rule, const CancelToken& cancel);
 
     /// Chords that went through the clipping library, and may have been cut by it.
