@@ -72,7 +72,7 @@ int main(int argc, char** argv)
     for (const auto& file : std::filesystem::directory_iterator(INK_DEMO_FONTS))
         if (looksLikeFontFile(file.path()))
             files.push_back(file.path());
-    FitCache cache(count);
+    FitCache cache;
     const double before_mb = resident_mb();
     std::size_t made = 0, made_again = 0;
     const double cold_s = run(files, count, cache, made);

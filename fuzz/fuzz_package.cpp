@@ -1,8 +1,8 @@
 // Arbitrary bytes as a package in memory: every entry is refused with a reason or has a name that stays in
 // its folder.
-#include "core/package/archive.h"
 #include "core/intake/content_kind.h"
 #include "core/intake/safe_name.h"
+#include "core/package/archive.h"
 #include "core/package/text_encoding.h"
 
 #include <cstdint>

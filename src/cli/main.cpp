@@ -39,7 +39,9 @@ void checkOptions(CLI::App& app)
         },
         std::string());
     static const CLI::Validator isSomething(
-        [](std::string& text) { return text.empty() ? std::string("there is nothing in it") : std::string(); },
+        [](std::string& text) {
+            return text.empty() ? std::string("there is nothing in it") : std::string();
+        },
         std::string());
     for (auto* command : app.get_subcommands([](const CLI::App*) { return true; })) {
         for (auto* option : command->get_options()) {

@@ -50,7 +50,8 @@ bool isDay(const std::string& text)
     char first = 0, second = 0;
     in >> year >> first >> month >> second >> day;
     return in && in.peek() == EOF && first == '-' && second == '-' && text.size() == 10 &&
-           std::chrono::year_month_day(std::chrono::year(year), std::chrono::month(month), std::chrono::day(day))
+           std::chrono::year_month_day(std::chrono::year(year), std::chrono::month(month),
+                                       std::chrono::day(day))
                .ok();
 }
 

@@ -214,7 +214,8 @@ Command addWeldCommand(CLI::App& app)
     command->add_option("--bridge-touching", a->bridge_touching_mm,
                         "Join letters nearer than MM, or hanging together by less, by a bridge of MM");
     command->add_option("--fill-middles", a->fill_middles_mm2, "Fill middles smaller than MM2");
-    a->offset_option = command->add_option("--offset", a->offset, "Grow (or shrink) by MM[:round|mitre|bevel]");
+    a->offset_option =
+        command->add_option("--offset", a->offset, "Grow (or shrink) by MM[:round|mitre|bevel]");
     command->add_option("--reduce", a->reduce_mm, "Fewer nodes, within MM of the outline");
     command
         ->add_option("--keep-apart", a->kept_apart,

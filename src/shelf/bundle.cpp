@@ -2,8 +2,8 @@
 
 #include "core/base/digest.h"
 #include "core/base/file_copy.h"
-#include "core/package/archive.h"
 #include "core/intake/package.h"
+#include "core/package/archive.h"
 
 #include <nlohmann/json.hpp>
 

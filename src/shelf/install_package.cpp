@@ -2,8 +2,8 @@
 
 #include "core/base/file_copy.h"
 #include "core/base/file_output.h"
-#include "core/package/archive.h"
 #include "core/intake/safe_name.h"
+#include "core/package/archive.h"
 
 #include <set>
 

@@ -121,13 +121,13 @@ FitResult cardOf(std::shared_ptr<const FitShape> shape, const FinishedSize& size
     if (!marks)
         return fail(marks.error());
     auto card = std::make_shared<FitCard>();
-    const double scale = scaleOf(*shape, size);
+    const auto [across, up] = scaleOf(*shape, size);
     card->marks = std::move(*marks);
-    card->width_mm = shape->ink_fu.width() * scale;
-    card->height_mm = shape->ink_fu.height() * scale;
-    card->em_mm = shape->units_per_em * scale;
+    card->width_mm = shape->ink_fu.width() * across;
+    card->height_mm = shape->ink_fu.height() * up;
+    card->em_mm = shape->units_per_em * std::min(across, up);
     card->path_mm = toPainterPath(transformed(
-        shape->outline_fu, {scale, 0, 0, scale, -shape->ink_fu.x0 * scale, -shape->ink_fu.y1 * scale}));
+        shape->outline_fu, {across, 0, 0, up, -shape->ink_fu.x0 * across, -shape->ink_fu.y1 * up}));
     card->shape = std::move(shape);
     return std::shared_ptr<const FitCard>(std::move(card));
 }

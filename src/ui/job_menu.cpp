@@ -100,24 +100,23 @@ void JobMenu::open(const QString& file)
 
 void JobMenu::bring(const QString& file, bool becomes_file)
 {
-    m_needs.projects.open(file,
-                          [this, file, becomes_file](const Result<std::shared_ptr<const Project>>& project) {
-                              if (!project)
-                                  return emit refused(project.error());
-                              take(*project);
-                              if (!(*project)->warnings.empty())
-                                  emit told(tr("Not everything in %1 could be read; it stays in the file "
-                                               "when you save. %2")
-                                                .arg(QFileInfo(file).fileName(),
-                                                     ui::text((*project)->warnings.front())));
-                              m_opened = becomes_file ? *project : nullptr;
-                              if (becomes_file) {
-                                  m_file = file;
-                                  m_needs.projects.noteRecent(file);
-                              }
-                              showName();
-                              emit opened();
-                          });
+    m_needs.projects.open(
+        file, [this, file, becomes_file](const Result<std::shared_ptr<const Project>>& project) {
+            if (!project)
+                return emit refused(project.error());
+            take(*project);
+            if (!(*project)->warnings.empty())
+                emit told(tr("Not everything in %1 could be read; it stays in the file "
+                             "when you save. %2")
+                              .arg(QFileInfo(file).fileName(), ui::text((*project)->warnings.front())));
+            m_opened = becomes_file ? *project : nullptr;
+            if (becomes_file) {
+                m_file = file;
+                m_needs.projects.noteRecent(file);
+            }
+            showName();
+            emit opened();
+        });
 }
 
 void JobMenu::take(const std::shared_ptr<const Project>& project)

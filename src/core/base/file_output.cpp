@@ -70,7 +70,8 @@ int keepMode(int descriptor, const std::filesystem::path& target)
     return ::stat(target.c_str(), &info) == 0 ? ::fchmod(descriptor, info.st_mode & 0777) : 0;
 }
 
-/// After a rename: the new name outlives a power cut, too. Where a folder cannot be synced, the file itself was.
+/// After a rename: the new name outlives a power cut, too. Where a folder cannot be synced, the file itself
+/// was.
 void syncFolderOf(const std::filesystem::path& path)
 {
     const auto folder = path.has_parent_path() ? path.parent_path() : std::filesystem::path(".");

@@ -49,22 +49,22 @@ Json methodOf(const Design& design)
     const auto& w = design.weld;
     const auto& f = design.figures_mm;
     return {{"nodes", f.nodes},
-                          {"crossings", design.crossings_mm.size()},
-                          {"groups", w.groups},
-                          {"repeated_glyphs", w.glyphs_cached},
-                          {"absorbed", w.absorbed},
-                          {"spikes", w.spikes},
-                          {"specks", w.specks},
-                          {"fallbacks",
-                           {{"tangent_crossings", w.unrefined},
-                            {"lost_edges", w.lost_edges},
-                            {"finer", w.finer},
-                            {"polygonal", w.polygonal}}},
-                          {"time_ms",
-                           {{"glyphs", rounded(w.glyphs_ms, 1e-3)},
-                            {"union", rounded(w.union_ms, 1e-3)},
-                            {"curves", rounded(w.curves_ms, 1e-3)},
-                            {"check", rounded(w.check_ms, 1e-3)}}}};
+            {"crossings", design.crossings_mm.size()},
+            {"groups", w.groups},
+            {"repeated_glyphs", w.glyphs_cached},
+            {"absorbed", w.absorbed},
+            {"spikes", w.spikes},
+            {"specks", w.specks},
+            {"fallbacks",
+             {{"tangent_crossings", w.unrefined},
+              {"lost_edges", w.lost_edges},
+              {"finer", w.finer},
+              {"polygonal", w.polygonal}}},
+            {"time_ms",
+             {{"glyphs", rounded(w.glyphs_ms, 1e-3)},
+              {"union", rounded(w.union_ms, 1e-3)},
+              {"curves", rounded(w.curves_ms, 1e-3)},
+              {"check", rounded(w.check_ms, 1e-3)}}}};
 }
 
 /// Which letters join, and where.

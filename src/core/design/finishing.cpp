@@ -50,8 +50,7 @@ Result<Finished> finish(const Outline& welded_mm, const Finishing& finishing, do
     Finished out;
     out.outline_mm = welded_mm;
     if (finishing.bridge_touching_mm > 0.0) {
-        auto bridged =
-            bridgeTouching(out.outline_mm, finishing.bridge_touching_mm, unit, cancel);
+        auto bridged = bridgeTouching(out.outline_mm, finishing.bridge_touching_mm, unit, cancel);
         if (!bridged)
             return fail(bridged.error());
         out.bridges = bridged->bridges.size();

@@ -1,5 +1,7 @@
 #include "core/design/try_on.h"
 
+#include "core/base/recent.h"
+
 #include "core/design/line_look.h"
 #include "core/geometry/medial_axis.h"
 #include "core/geometry/weld.h"
@@ -34,9 +36,18 @@ int placeOrder(const LetterForm& form, bool starts, bool ends)
 
 struct StrokeWidths::State
 {
-    /// By face, which is held so that no other takes its place, and glyph.
+    /// By face, which is held so that no other takes its place, and glyph. What was used last stays.
+    using Key = std::pair<std::shared_ptr<const FontFace>, std::uint32_t>;
+    struct KeyHash
+    {
+        std::size_t operator()(const Key& key) const
+        {
+            return std::hash<const FontFace*>()(key.first.get()) ^ key.second * 0x9E3779B97F4A7C15ull;
+        }
+    };
     template <class T>
-    using Kept = std::map<std::pair<std::shared_ptr<const FontFace>, std::uint32_t>, T>;
+    using Kept = Recent<Key, T, KeyHash>;
+    static constexpr std::size_t kMostGlyphs = 20'000;
 
     /// Made outside the lock: two threads may make the same, to the same end.
     template <class T, class Make>
@@ -45,17 +56,18 @@ struct StrokeWidths::State
         const auto key = std::pair(face, glyph_id);
         {
             const std::scoped_lock lock(mutex);
-            if (const auto it = in.find(key); it != in.end())
-                return it->second;
+            if (auto known = in.find(key))
+                return std::move(*known);
         }
         T value = make();
         const std::scoped_lock lock(mutex);
-        return in[key] = std::move(value);
+        in.insert(key, value, 1);
+        return value;
     }
 
     std::mutex mutex;
-    Kept<std::optional<double>> widths;
-    Kept<std::vector<StrokeEnd>> ends;
+    Kept<std::optional<double>> widths{kMostGlyphs};
+    Kept<std::vector<StrokeEnd>> ends{kMostGlyphs};
 };
 
 StrokeWidths::StrokeWidths() : m_state(std::make_unique<State>()) {}

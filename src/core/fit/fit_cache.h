@@ -2,13 +2,12 @@
 // lie.
 #pragma once
 
+#include "core/base/recent.h"
 #include "core/fit/fit_marks.h"
 
-#include <list>
 #include <memory>
 #include <mutex>
 #include <string>
-#include <unordered_map>
 
 namespace ink {
 
@@ -16,12 +15,16 @@ namespace ink {
 class FitCache
 {
 public:
-    /// `capacity` shapes are kept; one takes about 80 kB for a word in a script.
-    explicit FitCache(std::size_t capacity = 2000) : m_capacity(capacity) {}
+    /// Nodes of the shapes that are kept, and faces whose traits are; a node takes some 100 bytes. What was
+    /// used last stays.
+    explicit FitCache(std::size_t max_nodes = 1'000'000, std::size_t max_faces = 5'000)
+        : m_shapes(max_nodes), m_traits(max_faces)
+    {
+    }
 
     std::shared_ptr<const FitShape> find(const std::string& key);
     void keep(const std::string& key, std::shared_ptr<const FitShape> shape);
-    std::shared_ptr<const FaceTraits> findTraits(const std::string& key) const;
+    std::shared_ptr<const FaceTraits> findTraits(const std::string& key);
     void keepTraits(const std::string& key, FaceTraits traits);
 
     /// `content` is the file's SHA-256, or any name that changes with the content.
@@ -29,12 +32,9 @@ public:
                              const std::string& features, double tracking_em);
 
 private:
-    using Kept = std::list<std::pair<std::string, std::shared_ptr<const FitShape>>>;
-    std::size_t m_capacity;
-    mutable std::mutex m_mutex;
-    Kept m_kept; // most recently used first
-    std::unordered_map<std::string, Kept::iterator> m_by_key;
-    std::unordered_map<std::string, std::shared_ptr<const FaceTraits>> m_traits;
+    std::mutex m_mutex;
+    Recent<std::string, std::shared_ptr<const FitShape>, std::hash<std::string>> m_shapes;
+    Recent<std::string, std::shared_ptr<const FaceTraits>, std::hash<std::string>> m_traits;
 };
 
 } // namespace ink

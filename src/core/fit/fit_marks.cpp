@@ -45,6 +45,23 @@ void addSharpPoints(const Contour& ring, std::vector<SharpPoint>& out)
     }
 }
 
+/// What depends on how the shape is drawn: strokes, gaps and sharp points, in the unit of the outline.
+Result<void> measureShape(const Outline& outline, Unit unit, FitMarks& marks, const CancelToken& cancel)
+{
+    const auto axis = medialAxis(outline, unit, cancel);
+    if (!axis)
+        return fail(axis.error());
+    marks.thinnest_stroke = axis->thinnest_stroke;
+    marks.narrowest_gap = axis->narrowest_gap;
+    marks.sharp_points.clear();
+    for (const auto& piece : outline.pieces) {
+        addSharpPoints(piece.outer, marks.sharp_points);
+        for (const auto& middle : piece.middles)
+            addSharpPoints(middle, marks.sharp_points);
+    }
+    return {};
+}
+
 std::vector<LetterForms> formsOf(const FontFace& face, const std::string& words, const SetWords& set)
 {
     const AlternateTable table(face);
@@ -116,17 +133,14 @@ Result<FitShape> fitShapeOf(const SetWords& set, double units_per_em, std::vecto
     auto pairs = letterPairs(set, unit, {cancel, welds});
     if (!pairs)
         return fail(pairs.error());
-    const auto axis = medialAxis(welded->outline, unit, cancel);
-    if (!axis)
-        return fail(axis.error());
     shape.outline_fu = std::move(welded->outline);
     shape.ink_fu = bounds(shape.outline_fu);
     if (shape.ink_fu.width() <= 0.0 || shape.ink_fu.height() <= 0.0)
         return fail(ErrorCode::NothingToCut);
 
     FitMarks& marks = shape.marks_fu;
-    marks.thinnest_stroke = axis->thinnest_stroke;
-    marks.narrowest_gap = axis->narrowest_gap;
+    if (auto measured = measureShape(shape.outline_fu, unit, marks, cancel); !measured)
+        return fail(measured.error());
     marks.pairs = std::move(*pairs);
     marks.joins = static_cast<std::size_t>(std::ranges::count_if(marks.pairs, &LetterPair::joins));
     const auto figures = measure(shape.outline_fu);
@@ -134,10 +148,8 @@ Result<FitShape> fitShapeOf(const SetWords& set, double units_per_em, std::vecto
     marks.nodes = figures.nodes;
     for (const auto& piece : shape.outline_fu.pieces) {
         double area = piece.outer.signedArea();
-        addSharpPoints(piece.outer, marks.sharp_points);
         for (const auto& middle : piece.middles) {
             area += middle.signedArea();
-            addSharpPoints(middle, marks.sharp_points);
             marks.middles.push_back(insideOf(middle));
         }
         if (!marks.smallest_piece || area < marks.smallest_piece->area)
@@ -176,36 +188,47 @@ Result<FitShape> fitShape(const FontFace& face, const std::string& words, const 
     return shape;
 }
 
-double scaleOf(const FitShape& shape, const FinishedSize& size)
+ShapeScale scaleOf(const FitShape& shape, const FinishedSize& size)
 {
-    // Drawn out of proportion, strokes are as thin as the smaller scale makes them.
+    const auto even = [](double scale) { return ShapeScale{scale, scale}; };
     switch (size.by) {
-    case SizeBy::Height:
-        return std::min(size.value_mm / shape.ink_fu.height(),
-                        size.other_mm ? *size.other_mm / shape.ink_fu.width() : 1e9);
-    case SizeBy::Width:
-        return std::min(size.value_mm / shape.ink_fu.width(),
-                        size.other_mm ? *size.other_mm / shape.ink_fu.height() : 1e9);
+    case SizeBy::Height: {
+        const double up = size.value_mm / shape.ink_fu.height();
+        return {size.other_mm ? *size.other_mm / shape.ink_fu.width() : up, up};
+    }
+    case SizeBy::Width: {
+        const double across = size.value_mm / shape.ink_fu.width();
+        return {across, size.other_mm ? *size.other_mm / shape.ink_fu.height() : across};
+    }
     case SizeBy::CapHeight:
-        return size.value_mm / (shape.cap_height_em * shape.units_per_em);
+        return even(size.value_mm / (shape.cap_height_em * shape.units_per_em));
     case SizeBy::XHeight:
-        return size.value_mm / (shape.x_height_em * shape.units_per_em);
+        return even(size.value_mm / (shape.x_height_em * shape.units_per_em));
     case SizeBy::Em:
         break;
     }
-    return size.value_mm / shape.units_per_em;
+    return even(size.value_mm / shape.units_per_em);
 }
 
-Result<FitMarks> marksAt(const FitShape& shape, const FinishedSize& size)
+Result<FitMarks> marksAt(const FitShape& shape, const FinishedSize& size, const CancelToken& cancel)
 {
     if (auto ok = checkSize(size); !ok)
         return fail(ok.error());
-    const double scale = scaleOf(shape, size);
-    const Affine by{scale, 0, 0, scale, -shape.ink_fu.x0 * scale, -shape.ink_fu.y0 * scale};
+    const auto [across, up] = scaleOf(shape, size);
+    const Affine by{across, 0, 0, up, -shape.ink_fu.x0 * across, -shape.ink_fu.y0 * up};
     FitMarks marks = shape.marks_fu;
-    for (auto* place : {&marks.thinnest_stroke, &marks.narrowest_gap})
-        if (*place)
-            **place = mapped(**place, by, scale);
+    if (across == up) {
+        for (auto* place : {&marks.thinnest_stroke, &marks.narrowest_gap})
+            if (*place)
+                **place = mapped(**place, by, across);
+        for (auto& point : marks.sharp_points)
+            point.at = by.map(point.at);
+    } else if (auto measured =
+                   measureShape(transformed(shape.outline_fu, by),
+                                Unit::ofEm(shape.units_per_em * std::min(across, up)), marks, cancel);
+               !measured) {
+        return fail(measured.error());
+    }
     for (auto& pair : marks.pairs)
         pair.between = by.map(pair.between);
     for (auto& letter : marks.letters)
@@ -214,11 +237,9 @@ Result<FitMarks> marksAt(const FitShape& shape, const FinishedSize& size)
         letter.at = by.map(letter.at);
     for (auto& middle : marks.middles)
         middle = by.map(middle);
-    for (auto& point : marks.sharp_points)
-        point.at = by.map(point.at);
     if (marks.smallest_piece)
         marks.smallest_piece =
-            SmallPiece{marks.smallest_piece->area * scale * scale, by.map(marks.smallest_piece->at)};
+            SmallPiece{marks.smallest_piece->area * across * up, by.map(marks.smallest_piece->at)};
     return marks;
 }
 

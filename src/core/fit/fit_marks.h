@@ -5,10 +5,10 @@
 #include "core/base/result.h"
 #include "core/design/job.h"
 #include "core/design/set_words.h"
-#include "core/process/process.h"
 #include "core/fit/font_kind.h"
 #include "core/fit/joins.h"
 #include "core/geometry/medial_axis.h"
+#include "core/process/process.h"
 #include "core/type/alternates.h"
 
 #include <iosfwd>
@@ -111,11 +111,18 @@ Result<FitShape> fitShapeOf(const SetWords& set, double units_per_em, std::vecto
                             const FaceTraits& traits, const CancelToken& cancel = {},
                             const std::shared_ptr<WeldCache>& welds = {});
 
+/// mm for one font unit at a finished size, across and up.
+struct ShapeScale
+{
+    double across = 1.0, up = 1.0;
+    bool isEven() const { return across == up; }
+};
+ShapeScale scaleOf(const FitShape& shape, const FinishedSize& size);
+
 /// The shape's marks at a finished size, in mm; the inked shape's lower left corner is the origin, as in
-/// Design. Errors: SizeOutOfRange.
-Result<FitMarks> marksAt(const FitShape& shape, const FinishedSize& size);
-/// mm for one font unit at this size.
-double scaleOf(const FitShape& shape, const FinishedSize& size);
+/// Design. Where proportions are not kept, strokes, gaps and points are measured again on the stretched
+/// shape. Errors: SizeOutOfRange; those of medialAxis.
+Result<FitMarks> marksAt(const FitShape& shape, const FinishedSize& size, const CancelToken& cancel = {});
 
 /// What a process makes of a figure.
 enum class Holds { Well, Barely, Not };

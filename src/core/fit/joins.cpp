@@ -74,8 +74,8 @@ public:
                     return fail(one ? other.error() : one.error());
                 if (overlapDeeply(**one, l.at, **other, r.at, kSure_u * m_unit.u))
                     return true;
-                is_apart = is_apart && distanceOf(**one, l.at, **other, r.at, kSure_u * m_unit.u) >=
-                                           kSure_u * m_unit.u;
+                is_apart = is_apart &&
+                           distanceOf(**one, l.at, **other, r.at, kSure_u * m_unit.u) >= kSure_u * m_unit.u;
             }
         return is_apart ? Result<bool>(false) : joinWelded(left, right);
     }

@@ -48,7 +48,8 @@ private:
     bool isNode(std::uint32_t vertex, std::uint32_t step) const
     {
         const auto here = m_at.of(vertex);
-        return here.size() != 2 || !isAlike(here[0], here[1]) || m_steps[step].ends[0] == m_steps[step].ends[1];
+        return here.size() != 2 || !isAlike(here[0], here[1]) ||
+               m_steps[step].ends[0] == m_steps[step].ends[1];
     }
 
     std::size_t nodeAt(std::uint32_t vertex, Point place)
@@ -65,7 +66,8 @@ private:
         const auto& place = raw.narrowest;
         out.arc = scaled(is_turned ? raw.arc.reversed() : raw.arc, m_step);
         out.width = {2 * raw.radius[is_turned ? 1 : 0] * m_step, 2 * raw.radius[is_turned ? 0 : 1] * m_step};
-        out.narrowest = {2 * place.radius * m_step, place.centre * m_step, place.a * m_step, place.b * m_step};
+        out.narrowest = {2 * place.radius * m_step, place.centre * m_step, place.a * m_step,
+                         place.b * m_step};
         out.touches = raw.touches;
         out.has_neck = raw.has_neck;
         out.is_stroke = !raw.is_bridge;
@@ -78,8 +80,8 @@ private:
         edge.is_ink = m_steps[first].is_ink;
         edge.is_tip = m_steps[first].is_tip;
         std::uint32_t at = first;
-        edge.from = nodeAt(m_steps[at].ends[side],
-                           side == 0 ? m_steps[at].arc.start() : m_steps[at].arc.end());
+        edge.from =
+            nodeAt(m_steps[at].ends[side], side == 0 ? m_steps[at].arc.start() : m_steps[at].arc.end());
         for (;;) {
             m_is_used[at] = true;
             const RawStep& raw = m_steps[at];

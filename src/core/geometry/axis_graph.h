@@ -21,8 +21,8 @@ struct AxisPlace
     Point a, b;
 };
 
-/// Where a circle touches: on which segment of the outline, counted through all rings as toPaths() orders them;
-/// -1 where that is not known.
+/// Where a circle touches: on which segment of the outline, counted through all rings as toPaths() orders
+/// them; -1 where that is not known.
 struct AxisTouch
 {
     int segment = -1;
@@ -40,7 +40,8 @@ struct AxisStep
     std::array<AxisTouch, 2> touches;
     /// The circle touches on exactly opposite sides within the step: it is wider on both sides of that.
     bool has_neck = false;
-    /// Somewhere the sides are opposite enough for a stroke (kOppositeSides_deg); else the step only leads on.
+    /// Somewhere the sides are opposite enough for a stroke (kOppositeSides_deg); else the step only leads
+    /// on.
     bool is_stroke = false;
 };
 
@@ -51,7 +52,8 @@ struct AxisEdge
     /// One after the other from `from` to `to`.
     std::vector<AxisStep> steps;
     bool is_ink = false;
-    /// Part of a pointed end that thins out to nothing. Its width says how pointed it is, not how thick a stroke.
+    /// Part of a pointed end that thins out to nothing. Its width says how pointed it is, not how thick a
+    /// stroke.
     bool is_tip = false;
 
     double length() const;
@@ -69,7 +71,8 @@ struct AxisGraph
 inline constexpr double kOppositeSides_deg = 150.0;
 
 /// Branches that run into corners of 70 degrees and more are left out.
-/// Units:  those of the outline. Curves are taken on chords: within 0.25 u where two of them come nearer than 6 u
+/// Units:  those of the outline. Curves are taken on chords: within 0.25 u where two of them come nearer than
+/// 6 u
 ///         to each other, within 1.5 u elsewhere.
 /// Shape:  pieces as the weld makes them; middles count as gaps. Empty in, empty out. A dot or a middle that
 ///         has no two opposite sides is one edge of one step, as wide as the largest circle in it.

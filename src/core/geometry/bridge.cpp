@@ -157,7 +157,8 @@ private:
             }
             if (walk.way > m_width)
                 continue;
-            const std::size_t node = walk.forward ? m_graph.edges[walk.edge].to : m_graph.edges[walk.edge].from;
+            const std::size_t node =
+                walk.forward ? m_graph.edges[walk.edge].to : m_graph.edges[walk.edge].from;
             for (const std::size_t next : m_edges_at[node])
                 for (const bool onwards : {true, false}) {
                     const auto& e = m_graph.edges[next];

@@ -70,7 +70,8 @@ AxisPlace placeBetween(Point a, Point b)
 }
 
 /// The narrowest stretches of one kind, pointed ends left out, measured again until none can be narrower.
-std::optional<AxisPlace> narrowestOf(const AxisGraph& graph, bool is_ink, const OutlineCurves& curves, Unit unit)
+std::optional<AxisPlace> narrowestOf(const AxisGraph& graph, bool is_ink, const OutlineCurves& curves,
+                                     Unit unit)
 {
     std::vector<const AxisStep*> order;
     for (const auto& edge : graph.edges)
@@ -109,12 +110,12 @@ OutlineCurves::OutlineCurves(const Outline& outline)
 
 namespace {
 
-/// From side to side, each time to the nearest place: ends where the sides are exactly opposite. Nothing where
-/// that is too far away.
+/// From side to side, each time to the nearest place: ends where the sides are exactly opposite. Nothing
+/// where that is too far away.
 std::optional<AxisPlace> oppositeNear(const AxisStep& step, const OutlineCurves& curves, Unit unit)
 {
-    const double reach = std::max(kReach_u * unit.u, step.narrowest.width / 2) +
-                         length(step.arc.end() - step.arc.start());
+    const double reach =
+        std::max(kReach_u * unit.u, step.narrowest.width / 2) + length(step.arc.end() - step.arc.start());
     Side one(curves, step.touches[0]), other(curves, step.touches[1]);
     AxisPlace place = placeBetween(one.place(), other.place());
     for (int round = 0; round < kMostRounds; ++round) {
@@ -192,7 +193,8 @@ MedialAxis medialAxisOf(const AxisGraph& graph, const Outline& outline, Unit uni
                 continue;
             const auto [least, most] = std::minmax({step.width[0], step.width[1], step.narrowest.width});
             (edge.is_ink ? axis.strokes : axis.gaps)
-                .push_back({step.narrowest, least, most, length(step.arc.end() - step.arc.start()), edge.is_tip});
+                .push_back(
+                    {step.narrowest, least, most, length(step.arc.end() - step.arc.start()), edge.is_tip});
         }
     const OutlineCurves curves(outline);
     axis.thinnest_stroke = narrowestOf(graph, true, curves, unit);

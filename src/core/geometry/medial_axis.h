@@ -24,8 +24,8 @@ struct MedialAxis
     std::vector<AxisStretch> strokes;
     std::vector<AxisStretch> gaps;
 
-    /// The narrowest of each, measured again on the curves themselves. Pointed ends are left out; nothing when
-    /// there is no stroke or no gap.
+    /// The narrowest of each, measured again on the curves themselves. Pointed ends are left out; nothing
+    /// when there is no stroke or no gap.
     std::optional<AxisPlace> thinnest_stroke;
     std::optional<AxisPlace> narrowest_gap;
     /// Length of axis, pointed ends included, along which strokes are thinner than `width`.

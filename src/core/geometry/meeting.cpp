@@ -55,7 +55,8 @@ bool ShapeChords::holdsDeeply(Point p, double depth) const
     return true;
 }
 
-bool overlapDeeply(const ShapeChords& one, Point one_at, const ShapeChords& other, Point other_at, double depth)
+bool overlapDeeply(const ShapeChords& one, Point one_at, const ShapeChords& other, Point other_at,
+                   double depth)
 {
     const auto reachesInto = [depth](const ShapeChords& from, const ShapeChords& into, Point by) {
         return std::ranges::any_of(from.m_chords,

@@ -42,7 +42,8 @@ private:
 
 /// An end of a chord of one lies in the other, further than `depth` from its edge: they overlap, whatever the
 /// chords are wrong by. Each shape is moved to its place.
-bool overlapDeeply(const ShapeChords& one, Point one_at, const ShapeChords& other, Point other_at, double depth);
+bool overlapDeeply(const ShapeChords& one, Point one_at, const ShapeChords& other, Point other_at,
+                   double depth);
 
 /// Units: those of the coordinates; each shape is moved to its place. Inside is told by the even-odd rule.
 Meeting meetingOf(const ShapeChords& one, Point one_at, const ShapeChords& other, Point other_at);

@@ -240,8 +240,8 @@ Contour rectangle(const Box& box)
 
 namespace {
 
-/// Round corners can be taken in steps: growing by a and then by b is growing by a + b. The first step does away
-/// with what is small, so that the next, twice as long, meets fewer edges, and so on.
+/// Round corners can be taken in steps: growing by a and then by b is growing by a + b. The first step does
+/// away with what is small, so that the next, twice as long, meets fewer edges, and so on.
 constexpr double kFirstStep_u = 40.0;
 /// Fewer nodes are done with at once.
 constexpr std::size_t kNodesOfOneStep = 300;
@@ -314,8 +314,8 @@ Result<std::vector<Contour>> offsetPiece(const Piece& piece, double distance, Un
     return made;
 }
 
-/// Each piece by itself, and those that meet then as one. Pieces that come again, as letters and words do, are
-/// made once.
+/// Each piece by itself, and those that meet then as one. Pieces that come again, as letters and words do,
+/// are made once.
 Result<Outline> offsetOnce(const Outline& outline, double distance, Unit unit, const OffsetOptions& options)
 {
     std::map<std::vector<std::int64_t>, std::shared_ptr<const Paths>> known;
@@ -342,7 +342,8 @@ Result<Outline> offsetOnce(const Outline& outline, double distance, Unit unit, c
     }
     std::vector<Contour> rings; // what shrinks meets nothing
     for (const auto& piece : placed)
-        std::ranges::move(transformed(*piece.paths, {1, 0, 0, 1, piece.at.x, piece.at.y}), std::back_inserter(rings));
+        std::ranges::move(transformed(*piece.paths, {1, 0, 0, 1, piece.at.x, piece.at.y}),
+                          std::back_inserter(rings));
     return nested(std::move(rings));
 }
 
@@ -359,7 +360,8 @@ Result<Outline> offset(const Outline& outline, double distance, Unit unit, const
     if (std::abs(distance) > kFar_u * unit.u)
         if (const std::size_t own = nodesOfItsOwn(outline, unit); own > kMostNodesFar)
             return fail(ErrorCode::TooComplex, {},
-                        std::to_string(own) + " nodes; so far out it does with " + std::to_string(kMostNodesFar));
+                        std::to_string(own) + " nodes; so far out it does with " +
+                            std::to_string(kMostNodesFar));
     const auto steps = stepsTo(distance, unit, options.join, nodes);
     OffsetOptions each = options;
     each.tolerance = options.tolerance / static_cast<double>(steps.size());

@@ -3,8 +3,8 @@
 #include "core/geometry/box.h"
 #include "core/geometry/cubic_fit.h"
 #include "core/geometry/engine/crossing_guard.h"
-#include "core/geometry/nearest.h"
 #include "core/geometry/measure.h"
+#include "core/geometry/nearest.h"
 #include "core/geometry/nesting.h"
 
 #include <algorithm>
@@ -110,8 +110,8 @@ private:
         return joined;
     }
 
-    /// The largest distance between a cubic and `count` segments from `at` on, seen from both: samples between those
-    /// the fit has seen, each to the curves themselves.
+    /// The largest distance between a cubic and `count` segments from `at` on, seen from both: samples
+    /// between those the fit has seen, each to the curves themselves.
     double apart(const Segment& cubic, std::size_t at, std::size_t count) const
     {
         double largest = 0.0;
@@ -220,8 +220,9 @@ Result<Reduction> reduceNodes(const Outline& outline, Unit unit, const ReduceOpt
             if (options.cancel.isCancelled())
                 return fail(ErrorCode::Cancelled);
             const Box box = grownBy(ring.after.bounds(), options.tolerance);
-            const bool is_concerned =
-                std::ranges::any_of(crossings, [&](Point p) { return meets(box, {p.x, p.y, p.x, p.y}); });
+            const bool is_concerned = std::ranges::any_of(crossings, [&](Point p) {
+                return meets(box, {p.x, p.y, p.x, p.y});
+            });
             if (!is_concerned || ring.tolerance == 0.0)
                 continue;
             ring.tolerance = halving + 1 < kMostHalvings ? 0.5 * ring.tolerance : 0.0;

@@ -39,7 +39,8 @@ private:
     Box m_box;
     std::vector<Edge> m_edges;
     std::vector<Level> m_levels;
-    /// Strips of one height, about as many as chords: those of strip i are m_in_bin[m_first[i]..m_first[i + 1]].
+    /// Strips of one height, about as many as chords: those of strip i are m_in_bin[m_first[i]..m_first[i +
+    /// 1]].
     std::size_t m_bins = 1;
     std::vector<unsigned> m_first, m_in_bin;
 };

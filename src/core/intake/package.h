@@ -3,8 +3,8 @@
 
 #include "core/base/cancel.h"
 #include "core/base/result.h"
-#include "core/package/archive.h"
 #include "core/intake/content_kind.h"
+#include "core/package/archive.h"
 #include "core/type/font_face.h"
 
 #include <filesystem>

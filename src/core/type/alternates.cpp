@@ -1,7 +1,7 @@
 #include "core/type/alternates.h"
 
-#include <hb-ot.h>
-#include <hb.h>
+#include "core/type/substitutions.h"
+#include "core/type/swash.h"
 
 #include <algorithm>
 #include <array>
@@ -24,68 +24,34 @@ int orderOf(std::string_view tag)
     return tag == "aalt" ? 1000 : -1; // all of them once more: only what the others do not reach
 }
 
-bool isNamedSwash(std::string name)
-{
-    std::ranges::transform(name, name.begin(),
-                           [](unsigned char c) { return c < 128 ? static_cast<char>(c | 0x20) : '?'; });
-    return name.find("swash") != std::string::npos || name.find(".swsh") != std::string::npos;
-}
-
-/// Ink that reaches a fifth of an em further than the plain form's, to any side.
-bool isDecorated(const Box& plain, const Box& form, double units_per_em)
-{
-    const double reach = 0.2 * units_per_em;
-    return form.width() > plain.width() + reach || form.height() > plain.height() + reach;
-}
-
 } // namespace
 
 AlternateTable::AlternateTable(const FontFace& face)
 {
-    hb_face_t* const hb = hb_font_get_face(face.handle());
-    std::array<hb_tag_t, 512> tags{};
-    unsigned count = tags.size();
-    hb_ot_layout_table_get_feature_tags(hb, HB_OT_TAG_GSUB, 0, &count, tags.data());
-    for (unsigned i = 0; i < count; ++i) {
-        std::string tag(4, ' ');
-        hb_tag_to_string(tags[i], tag.data());
-        if (orderOf(tag) < 0)
-            continue;
-        std::array<unsigned, 64> lookups{};
-        unsigned lookup_count = lookups.size();
-        hb_ot_layout_feature_get_lookups(hb, HB_OT_TAG_GSUB, i, 0, &lookup_count, lookups.data());
-        // A feature is listed once for each script and language: their lookups are put together.
-        auto offer = std::ranges::find(m_offers, tag, &Offer::feature);
-        if (offer == m_offers.end())
-            offer = m_offers.insert(m_offers.end(), Offer{tag, {}});
-        for (unsigned k = 0; k < lookup_count; ++k)
-            if (std::ranges::find(offer->lookups, lookups[k]) == offer->lookups.end())
-                offer->lookups.push_back(lookups[k]);
+    for (auto& s : substitutionsOf(face)) {
+        const bool is_form = s.kind == SubstitutionKind::Single || s.kind == SubstitutionKind::Alternate;
+        if (is_form && s.from.size() == 1 && orderOf(s.feature) >= 0)
+            m_offers[s.from.front()].push_back({std::move(s.feature), s.value, s.to});
     }
-    std::ranges::sort(m_offers, {}, [](const Offer& o) { return orderOf(o.feature); });
+    for (auto& [glyph, offers] : m_offers)
+        std::ranges::stable_sort(offers, {}, [](const Offer& o) { return orderOf(o.feature); });
 }
 
 std::vector<Alternate> AlternateTable::of(const FontFace& face, std::uint32_t glyph_id) const
 {
     std::vector<Alternate> found;
-    hb_face_t* const hb = hb_font_get_face(face.handle());
-    const Box plain = m_offers.empty() ? Box{} : bounds(face.glyphOutline(glyph_id));
-    for (const auto& offer : m_offers) {
-        for (const unsigned lookup : offer.lookups) {
-            std::array<hb_codepoint_t, 64> forms{};
-            unsigned count = forms.size();
-            hb_ot_layout_lookup_get_glyph_alternates(hb, lookup, glyph_id, 0, &count, forms.data());
-            for (unsigned k = 0; k < count; ++k) {
-                if (forms[k] == glyph_id ||
-                    std::ranges::find(found, forms[k], &Alternate::glyph_id) != found.end())
-                    continue;
-                auto name = face.glyphName(forms[k]);
-                const bool is_swash =
-                    offer.feature == "swsh" || offer.feature == "cswh" || isNamedSwash(name) ||
-                    isDecorated(plain, bounds(face.glyphOutline(forms[k])), face.info().units_per_em);
-                found.push_back({offer.feature, k + 1, forms[k], std::move(name), is_swash});
-            }
-        }
+    const auto offers = m_offers.find(glyph_id);
+    if (offers == m_offers.end())
+        return found;
+    const Box plain = bounds(face.glyphOutline(glyph_id));
+    for (const auto& offer : offers->second) {
+        if (offer.glyph_id == glyph_id ||
+            std::ranges::find(found, offer.glyph_id, &Alternate::glyph_id) != found.end())
+            continue;
+        auto name = face.glyphName(offer.glyph_id);
+        const bool is_swash = isSwash(offer.feature, name, plain, bounds(face.glyphOutline(offer.glyph_id)),
+                                      face.info().units_per_em);
+        found.push_back({offer.feature, offer.value, offer.glyph_id, std::move(name), is_swash});
     }
     return found;
 }

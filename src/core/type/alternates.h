@@ -4,6 +4,7 @@
 #include "core/type/font_face.h"
 
 #include <cstdint>
+#include <map>
 #include <string>
 #include <vector>
 
@@ -16,7 +17,7 @@ struct Alternate
     unsigned value = 1;
     std::uint32_t glyph_id = 0;
     std::string glyph_name;
-    /// A swash: `swsh`, `cswh`, a glyph that is named so, or ink that reaches a fifth of an em further.
+    /// As isSwash() has it.
     bool is_swash = false;
 };
 
@@ -28,16 +29,17 @@ public:
 
     /// Each form once, in the order of the features. Features that are always on, and small capitals, are no
     /// alternates.
-    /// Source: OpenType 1.9, GSUB lookup types 1 and 3, registered features.
+    /// Source: substitutionsOf(), lookup types 1 and 3, also where contexts and extensions lead to them.
     std::vector<Alternate> of(const FontFace& face, std::uint32_t glyph_id) const;
 
 private:
     struct Offer
     {
         std::string feature;
-        std::vector<unsigned> lookups;
+        unsigned value = 1;
+        std::uint32_t glyph_id = 0;
     };
-    std::vector<Offer> m_offers;
+    std::map<std::uint32_t, std::vector<Offer>> m_offers; // by plain glyph
 };
 
 } // namespace ink

@@ -4,6 +4,8 @@
 #include "core/type/key_map.h"
 #include "core/type/letter_likeness.h"
 #include "core/type/shape.h"
+#include "core/type/substitutions.h"
+#include "core/type/swash.h"
 
 #include <hb-ot.h>
 #include <unicode/uchar.h>
@@ -16,8 +18,7 @@
 namespace ink {
 namespace {
 
-/// Reaching further than this, in em, decorates a letter; further to one side, it belongs at that end.
-constexpr double kReach_em = 0.2;
+/// Reaching further than this to one side, in em, a form belongs at that end.
 constexpr double kSideReach_em = 0.12;
 /// Tails are wide and flat (common practice, no source for the figures).
 constexpr double kTailWidth_em = 0.6;
@@ -153,11 +154,9 @@ void FormTable::add(const FontFace& face, LetterForm form)
     const double units_per_em = face.info().units_per_em;
     form.glyph_name = face.glyphName(form.glyph_id);
     form.place = placeOf(form, plain, drawn, units_per_em);
-    const double reach = kReach_em * units_per_em;
-    form.is_swash = form.feature == "swsh" || form.feature == "cswh" ||
-                    contains(form.glyph_name, {"swash", "Swash", ".swsh"}) ||
-                    (form.letters.size() == 1 &&
-                     (drawn.width() > plain.width() + reach || drawn.height() > plain.height() + reach));
+    // A ligature is wider than its first letter without being a swash for it.
+    form.is_swash =
+        isSwash(form.feature, form.glyph_name, form.letters.size() == 1 ? plain : drawn, drawn, units_per_em);
     m_forms[form.letters.front()].push_back(std::move(form));
 }
 

@@ -36,7 +36,7 @@ struct LetterForm
     double confidence = 1.0;
     /// Why, in plain words.
     std::string reason;
-    /// Ink that reaches a fifth of an em further than the plain form's, or a feature or name that says swash.
+    /// As isSwash() has it.
     bool is_swash = false;
 };
 

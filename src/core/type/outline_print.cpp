@@ -1,5 +1,7 @@
 #include "core/type/outline_print.h"
 
+#include "core/type/feature_tags.h"
+
 #include "core/type/key_map.h"
 
 #include <hb-ot.h>
@@ -50,18 +52,10 @@ std::vector<std::string> featuresOf(const FontFace& face)
     std::set<std::string> tags;
     for (const hb_tag_t table : {HB_OT_TAG_GSUB, HB_OT_TAG_GPOS}) {
         auto* hb_face = hb_font_get_face(face.handle());
-        std::array<hb_tag_t, 64> some{};
-        unsigned count = 0;
-        for (unsigned start = 0;; start += count) {
-            count = static_cast<unsigned>(some.size());
-            hb_ot_layout_table_get_feature_tags(hb_face, table, start, &count, some.data());
-            for (unsigned i = 0; i < count; ++i) {
-                std::array<char, 4> tag{};
-                hb_tag_to_string(some[i], tag.data());
-                tags.emplace(tag.data(), tag.size());
-            }
-            if (count < some.size())
-                break;
+        for (const hb_tag_t some : detail::featureTags(hb_face, table)) {
+            std::array<char, 4> tag{};
+            hb_tag_to_string(some, tag.data());
+            tags.emplace(tag.data(), tag.size());
         }
     }
     return {tags.begin(), tags.end()};

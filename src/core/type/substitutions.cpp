@@ -1,5 +1,7 @@
 #include "core/type/substitutions.h"
 
+#include "core/type/feature_tags.h"
+
 #include <hb-ot.h>
 #include <hb.h>
 
@@ -447,10 +449,8 @@ std::string featureName(const FontFace& face, const std::string& feature)
 {
     hb_face_t* const hb = hb_font_get_face(face.handle());
     const hb_tag_t tag = hb_tag_from_string(feature.data(), static_cast<int>(feature.size()));
-    std::array<hb_tag_t, 512> tags{};
-    unsigned count = tags.size();
-    hb_ot_layout_table_get_feature_tags(hb, HB_OT_TAG_GSUB, 0, &count, tags.data());
-    for (unsigned i = 0; i < count; ++i) {
+    const auto tags = detail::featureTags(hb, HB_OT_TAG_GSUB);
+    for (unsigned i = 0; i < tags.size(); ++i) {
         hb_ot_name_id_t label = HB_OT_NAME_ID_INVALID;
         if (tags[i] != tag ||
             !hb_ot_layout_feature_get_name_ids(hb, HB_OT_TAG_GSUB, i, &label, nullptr, nullptr, nullptr,

@@ -141,10 +141,8 @@ void TestDesign::scriptLettersBecomeOnePiece()
 
 void TestDesign::dotsStayApart()
 {
-    QCOMPARE(made(jobOf("i", {SizeBy::Height, 20.0}), "TansyCord.ttf").figures_mm.pieces,
-             std::size_t(2));
-    QCOMPARE(made(jobOf("ë", {SizeBy::Height, 20.0}), "TansyCord.ttf").figures_mm.pieces,
-             std::size_t(3));
+    QCOMPARE(made(jobOf("i", {SizeBy::Height, 20.0}), "TansyCord.ttf").figures_mm.pieces, std::size_t(2));
+    QCOMPARE(made(jobOf("ë", {SizeBy::Height, 20.0}), "TansyCord.ttf").figures_mm.pieces, std::size_t(3));
 }
 
 void TestDesign::missingLettersAreLeftOutAndSaid()
@@ -152,17 +150,14 @@ void TestDesign::missingLettersAreLeftOutAndSaid()
     const auto design = made(jobOf("a漢b", {SizeBy::Width, 60.0}));
     QVERIFY(design.missing == U"漢");
     QCOMPARE(design.warnings.size(), std::size_t(1));
-    QCOMPARE(compose(jobOf("漢字", {SizeBy::Width, 60.0})).error().code,
-             ErrorCode::NoGlyphs);
+    QCOMPARE(compose(jobOf("漢字", {SizeBy::Width, 60.0})).error().code, ErrorCode::NoGlyphs);
 }
 
 void TestDesign::nothingToCutIsSaid()
 {
-    QCOMPARE(compose(jobOf("  ", {SizeBy::Width, 60.0})).error().code,
-             ErrorCode::EmptyText);
+    QCOMPARE(compose(jobOf("  ", {SizeBy::Width, 60.0})).error().code, ErrorCode::EmptyText);
     // A no-break space is not blank to the job, but leaves no ink.
-    QCOMPARE(compose(jobOf("\xC2\xA0", {SizeBy::Width, 60.0})).error().code,
-             ErrorCode::NothingToCut);
+    QCOMPARE(compose(jobOf("\xC2\xA0", {SizeBy::Width, 60.0})).error().code, ErrorCode::NothingToCut);
 }
 
 void TestDesign::errorsNameTheFont()
@@ -174,8 +169,7 @@ void TestDesign::errorsNameTheFont()
 void TestDesign::hugeOtherSideIsRefused()
 {
     // A full stop as wide as a door is as high as one; a long line as high as a door is a kilometre long.
-    const auto error =
-        compose(jobOf(std::string(400, 'm'), {SizeBy::Height, 9000.0})).error();
+    const auto error = compose(jobOf(std::string(400, 'm'), {SizeBy::Height, 9000.0})).error();
     QCOMPARE(error.code, ErrorCode::SizeOutOfRange);
 }
 

@@ -126,7 +126,8 @@ void TestLettering::plainLetteringIsTheWeldOfTheWords()
     QCOMPARE(ours.design.figures_mm.middles, f.middles);
     QCOMPARE(ours.design.figures_mm.nodes, f.nodes);
     const double scale = 120.0 / f.box.width();
-    QVERIFY(std::abs(ours.design.figures_mm.area - f.area * scale * scale) < 1e-9 * ours.design.figures_mm.area);
+    QVERIFY(std::abs(ours.design.figures_mm.area - f.area * scale * scale) <
+            1e-9 * ours.design.figures_mm.area);
     QVERIFY(std::abs(ours.design.figures_mm.box.width() - 120.0) < 1e-9);
 }
 

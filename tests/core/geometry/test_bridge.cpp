@@ -93,9 +93,10 @@ void TestBridge::thinStrokesAreNoNecks()
 {
     // A bar as thin as that all along, and one that is thin over a length, stay as they are.
     QVERIFY(made(nested({test::rectangle(0, 0, 40, 0.5)}), 0.8).bridges.empty());
-    const auto dumb_bell = weld(
-        std::vector<Paths>{{test::rectangle(0, 0, 10, 10)}, {test::rectangle(9, 4.8, 31, 5.2)}, {test::rectangle(30, 0, 40, 10)}},
-        Unit::ofEm(20.0));
+    const auto dumb_bell = weld(std::vector<Paths>{{test::rectangle(0, 0, 10, 10)},
+                                                   {test::rectangle(9, 4.8, 31, 5.2)},
+                                                   {test::rectangle(30, 0, 40, 10)}},
+                                Unit::ofEm(20.0));
     QVERIFY(made(dumb_bell->outline, 0.8).bridges.empty());
     // Bent words have their necks where the straight ones have them.
     const auto bent = transformed(dumb_bell->outline, {1, 0.3, 0.1, 1, 0, 0});

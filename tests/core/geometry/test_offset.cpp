@@ -310,7 +310,8 @@ void TestOffset::manyNodesAreTakenInSteps()
     // A comb of 120 teeth: more nodes than one step takes. Grown at once and tooth by tooth it is the same.
     std::vector<Point> corners{{0, -5}};
     for (int i = 0; i < 120; ++i)
-        corners.insert(corners.end(), {{i * 1.0, 0}, {i * 1.0 + 0.2, 12}, {i * 1.0 + 0.6, 12}, {i * 1.0 + 0.8, 0}});
+        corners.insert(corners.end(),
+                       {{i * 1.0, 0}, {i * 1.0 + 0.2, 12}, {i * 1.0 + 0.6, 12}, {i * 1.0 + 0.8, 0}});
     corners.push_back({120, -5});
     Contour comb = test::polygon(corners);
     if (comb.signedArea() < 0)
@@ -319,7 +320,8 @@ void TestOffset::manyNodesAreTakenInSteps()
     QCOMPARE(grown.pieces.size(), std::size_t(1));
     const Box box = bounds(grown);
     QVERIFY(std::abs(box.y1 - 21.0) < 0.01 && std::abs(box.y0 + 14.0) < 0.01);
-    // Between the outermost teeth its upper edge is 9 mm above the corners, nowhere lower than above the gaps.
+    // Between the outermost teeth its upper edge is 9 mm above the corners, nowhere lower than above the
+    // gaps.
     for (int i = 20; i < 100; ++i) {
         const double y = 12.0 + std::sqrt(81.0 - 0.3 * 0.3); // half of the gap at the tips is 0.3
         QVERIFY(isInk(grown, {i * 1.0 + 0.9, y - 0.02}));

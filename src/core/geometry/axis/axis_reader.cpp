@@ -22,8 +22,8 @@ constexpr std::size_t kLongestPause = 24;
 constexpr double kWidening = 0.005;
 constexpr double kNothing_grid = 1e-3;
 
-/// The library's exact numbers hold 64 bits for each bit of a coordinate; for words of usual length fewer will
-/// do, and are quicker to copy.
+/// The library's exact numbers hold 64 bits for each bit of a coordinate; for words of usual length fewer
+/// will do, and are quicker to copy.
 constexpr std::int32_t kSmall_grid = 1 << 19;
 struct SmallNumbers : bp::detail::voronoi_ctype_traits<std::int32_t>
 {
@@ -70,7 +70,8 @@ StepsAt::StepsAt(const std::vector<RawStep>& steps, std::size_t vertices) : m_fi
 Point AxisReader::pointOf(const Cell& cell) const
 {
     const auto i = cell.source_index();
-    return cell.source_category() == bp::SOURCE_CATEGORY_SEGMENT_START_POINT ? m_sites.start(i) : m_sites.end(i);
+    return cell.source_category() == bp::SOURCE_CATEGORY_SEGMENT_START_POINT ? m_sites.start(i)
+                                                                             : m_sites.end(i);
 }
 
 Point AxisReader::nearestOn(const Cell& cell, Point from) const
@@ -115,30 +116,30 @@ AxisReader::Place AxisReader::placeAt(Point centre, const Cell& one, const Cell&
     return place;
 }
 
-    /// Where the circle touches on exactly opposite sides, when that is on this edge: the narrowest place
-    /// there is. Two chords have none, or the same width all along.
+/// Where the circle touches on exactly opposite sides, when that is on this edge: the narrowest place
+/// there is. Two chords have none, or the same width all along.
 std::optional<Point> AxisReader::neckOf(const Cell& one, const Cell& other, Point v0, Point v1) const
-    {
-        if (!one.contains_point() && !other.contains_point())
-            return std::nullopt;
-        Point a = one.contains_point() ? pointOf(one) : pointOf(other), b;
-        if (one.contains_point() && other.contains_point()) {
-            b = pointOf(other);
-        } else {
-            const auto& chord = one.contains_point() ? other : one;
-            const Point start = m_sites.start(chord.source_index()),
-                        d = m_sites.end(chord.source_index()) - start;
-            b = start + d * (dot(a - start, d) / dot(d, d));
-        }
-        const Point along{-(b - a).y, (b - a).x};
-        const Point middle = lerp(a, b, 0.5);
-        const double t0 = dot(v0 - middle, along), t1 = dot(v1 - middle, along);
-        return t0 * t1 <= 0 ? std::optional(middle) : std::nullopt;
+{
+    if (!one.contains_point() && !other.contains_point())
+        return std::nullopt;
+    Point a = one.contains_point() ? pointOf(one) : pointOf(other), b;
+    if (one.contains_point() && other.contains_point()) {
+        b = pointOf(other);
+    } else {
+        const auto& chord = one.contains_point() ? other : one;
+        const Point start = m_sites.start(chord.source_index()),
+                    d = m_sites.end(chord.source_index()) - start;
+        b = start + d * (dot(a - start, d) / dot(d, d));
     }
+    const Point along{-(b - a).y, (b - a).x};
+    const Point middle = lerp(a, b, 0.5);
+    const double t0 = dot(v0 - middle, along), t1 = dot(v1 - middle, along);
+    return t0 * t1 <= 0 ? std::optional(middle) : std::nullopt;
+}
 
-/// Between a corner and a chord the axis is a parabola, which a quadratic is exactly: the tangents at its ends
-/// meet above the middle of their feet on the chord's line. Source: G. Farin, "Curves and Surfaces for CAGD", the
-/// three-tangent theorem.
+/// Between a corner and a chord the axis is a parabola, which a quadratic is exactly: the tangents at its
+/// ends meet above the middle of their feet on the chord's line. Source: G. Farin, "Curves and Surfaces for
+/// CAGD", the three-tangent theorem.
 Segment AxisReader::arcOf(const Cell& one, const Cell& other, Point v0, Point v1) const
 {
     if (one.contains_point() == other.contains_point())
@@ -157,7 +158,8 @@ Segment AxisReader::arcOf(const Cell& one, const Cell& other, Point v0, Point v1
     const auto foot = [&](Point v) { return dot(v - origin, along); };
     const double x0 = foot(v0), x1 = foot(v1), f = foot(focus);
     const double y0 = dot(v0 - origin, up), middle = 0.5 * (x0 + x1);
-    return Segment::quadratic(v0, origin + along * middle + up * (y0 + (x0 - f) / height * (middle - x0)), v1);
+    return Segment::quadratic(v0, origin + along * middle + up * (y0 + (x0 - f) / height * (middle - x0)),
+                              v1);
 }
 
 void AxisReader::addStep(const Diagram::edge_type& edge)
@@ -172,7 +174,8 @@ void AxisReader::addStep(const Diagram::edge_type& edge)
     step.length = length(v1 - v0);
     // At a corner the circle is a point and has no sides: the other end tells.
     const auto isOpposite = [&](const Place& place) {
-        return place.radius > kNothing_grid && place.separation >= kOppositeSides_deg * std::numbers::pi / 180;
+        return place.radius > kNothing_grid &&
+               place.separation >= kOppositeSides_deg * std::numbers::pi / 180;
     };
     std::array places{first, last, first};
     if (const auto neck = neckOf(one, other, v0, v1)) {

@@ -42,8 +42,8 @@ std::vector<bool> nearSegments(const Paths& paths, double u)
         const bool are_neighbours = a.link.next == b.link.segment || a.link.previous == b.link.segment;
         if (are_neighbours || (out[i] && out[k]))
             return true;
-        if (areNear(Stretch::whole(*a.link.segment, kCoarse_u * u), Stretch::whole(*b.link.segment, kCoarse_u * u),
-                    kNear_u * u))
+        if (areNear(Stretch::whole(*a.link.segment, kCoarse_u * u),
+                    Stretch::whole(*b.link.segment, kCoarse_u * u), kNear_u * u))
             out[i] = out[k] = true;
         return true;
     });
@@ -69,8 +69,7 @@ bool setPointsWhereTheyTouch(std::vector<ChordRing>& rings)
         const std::size_t n = ring.points.size();
         for (std::size_t i = 0; i < n; ++i) {
             const auto a = ring.points[i], b = ring.points[(i + 1) % n];
-            contour.segments.push_back(
-                Segment::line({double(a.x), double(a.y)}, {double(b.x), double(b.y)}));
+            contour.segments.push_back(Segment::line({double(a.x), double(a.y)}, {double(b.x), double(b.y)}));
         }
     }
     // By ring and chord: points to be set on it, by their place along it.
@@ -170,7 +169,8 @@ void addFrame(Sites& sites)
     }
     const std::int64_t margin = std::max<std::int64_t>({x1 - x0, y1 - y0, 1000});
     const auto corner = [](std::int64_t x, std::int64_t y) {
-        return boost::polygon::point_data<std::int32_t>{static_cast<std::int32_t>(x), static_cast<std::int32_t>(y)};
+        return boost::polygon::point_data<std::int32_t>{static_cast<std::int32_t>(x),
+                                                        static_cast<std::int32_t>(y)};
     };
     const std::array corners{corner(x0 - margin, y0 - margin), corner(x1 + margin, y0 - margin),
                              corner(x1 + margin, y1 + margin), corner(x0 - margin, y1 + margin)};
