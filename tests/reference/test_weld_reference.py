@@ -209,12 +209,11 @@ class Weld(unittest.TestCase):
     def test_reduction_stays_within_its_bound(self):
         """The distance between the outlines before and after, as GEOS measures it from both, is no more than was asked for."""
         worst, cases = 0.0, 0
-        for font, text in [("HartsorrelScript.ttf", "Honey"), ("QuillbrookScript.ttf", "Fay"), ("HobnailHand.ttf", "Bram"),
-                           ("Larkmallow.ttf", "Bee")]:
-            base = unary_union(ours_as_polygons(20, DEMO / font, text, "--height-mm", "20"))
+        for font, text in [("HobnailHand.ttf", "Bra"), ("Larkmallow.ttf", "Bee")]:
+            base = unary_union(ours_as_polygons(STEPS, DEMO / font, text, "--height-mm", "20"))
             for bound in (0.02, 0.1, 0.5, 5, 8, 40):
                 with self.subTest(font=font, bound=bound):
-                    pieces = ours_as_polygons(20, DEMO / font, text, "--height-mm", "20", "--reduce", bound)
+                    pieces = ours_as_polygons(STEPS, DEMO / font, text, "--height-mm", "20", "--reduce", bound)
                     for piece in pieces:
                         self.assertTrue(piece.is_valid, explain_validity(piece))
                     # The page goes round the ink, which may reach a hair further: nodes that stayed tell by how much.

@@ -215,7 +215,9 @@ Result<Reduction> reduceNodes(const Outline& outline, Unit unit, const ReduceOpt
         if (crossings.empty())
             break;
         out.is_everywhere = false;
-        // Only the rings that cross somewhere get closer to what they were.
+        // Only the rings that cross somewhere get closer to what they were; those that did before go on
+        // crossing.
+        bool is_settled = true;
         for (auto& ring : rings) {
             if (options.cancel.isCancelled())
                 return fail(ErrorCode::Cancelled);
@@ -227,8 +229,9 @@ Result<Reduction> reduceNodes(const Outline& outline, Unit unit, const ReduceOpt
                 continue;
             ring.tolerance = halving + 1 < kMostHalvings ? 0.5 * ring.tolerance : 0.0;
             reduce(ring, whole);
+            is_settled = false;
         }
-        if (std::ranges::all_of(rings, [](const Reduced& r) { return r.tolerance == 0.0; }))
+        if (is_settled)
             break;
     }
     std::size_t at = 0;

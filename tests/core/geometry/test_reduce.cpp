@@ -35,12 +35,23 @@ Contour cut(const Contour& ring, int pieces)
     return out;
 }
 
+/// A circle of 48 short curves.
+Contour wobbly(Point centre, double radius)
+{
+    Contour out;
+    for (const auto& s : test::circle(centre, radius).segments)
+        for (int k = 0; k < 12; ++k)
+            out.segments.push_back(s.part(k / 12.0, (k + 1) / 12.0));
+    return out;
+}
+
 } // namespace
 
 class TestReduce : public QObject
 {
     Q_OBJECT
 private slots:
+    void ringsThatCrossedBeforeDoNotHoldItUp();
     void cutsAreUndone();
     void theToleranceHolds_data();
     void theToleranceHolds();
@@ -178,6 +189,18 @@ void TestReduce::canBeCancelled()
     QCOMPARE(
         reduceNodes(nested({test::circle({0, 0}, 10)}), Unit::ofEm(20.0), {0.1, source.token()}).error().code,
         ErrorCode::Cancelled);
+}
+
+void TestReduce::ringsThatCrossedBeforeDoNotHoldItUp()
+{
+    // Letters that are kept apart lie over each other: that is no reason to go on for ever, or to leave the
+    // others.
+    Outline outline = nested({wobbly({0, 0}, 10), wobbly({60, 0}, 10)});
+    outline.pieces.push_back({wobbly({8, 0}, 10), {}});
+    const auto result = reduceNodes(outline, Unit::ofEm(20.0), {0.3, {}});
+    QVERIFY(result);
+    QVERIFY(!result->is_everywhere);
+    QVERIFY(result->nodes_after < result->nodes_before);
 }
 
 INK_TEST_CORE_MAIN(TestReduce)

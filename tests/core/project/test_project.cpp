@@ -1,3 +1,4 @@
+#include "core/package/archive.h"
 #include "core/project/project.h"
 
 #include "tests/support/environment.h"
@@ -97,6 +98,9 @@ private slots:
     void aPlainJobOfTheFirstVersionOpens();
     void whatIsInsideIsReadableByOthers();
     void savingThatIsKilledLeavesTheOldOrTheNew();
+    void whatCannotBeReadIsSaidAndKept();
+    void numbersBeyondReasonAreRefusedOrBounded();
+    void aTailStaysWithoutItsFont();
 };
 
 void TestProject::everyChoiceSurvives()
@@ -280,6 +284,93 @@ void TestProject::savingThatIsKilledLeavesTheOldOrTheNew()
         QVERIFY2(read, read ? "" : read.error().message().c_str());
         QVERIFY(read->job == written.job || (times == 0 && (read->job == one || read->job == other)));
     }
+}
+
+/// The entries of a project's file, changed by `change`, as a file again.
+std::string rewritten(const std::string& bytes,
+                      const std::function<void(std::vector<NewArchiveEntry>&)>& change)
+{
+    std::vector<NewArchiveEntry> entries;
+    std::string stopped;
+    PackageUse use;
+    const auto take = [&](ArchiveEntry entry) {
+        entries.push_back(
+            {entry.name, [b = entry.bytes]() -> Result<std::string> { return b; }, entry.link_target});
+    };
+    if (!readArchive(bytes, "test", PackageLimits(), use, take, stopped))
+        qFatal("not read");
+    change(entries);
+    std::ostringstream out;
+    if (!writeZip(out, entries))
+        qFatal("not written");
+    return out.str();
+}
+
+void TestProject::whatCannotBeReadIsSaidAndKept()
+{
+    const auto bytes = rewritten(bytesOf(made(dressedJob())), [](std::vector<NewArchiveEntry>& entries) {
+        entries.push_back(
+            {"evidence/elsewhere", [] { return Result<std::string>(std::string()); }, "/etc/passwd"});
+        entries.push_back({"from-a-newer-version.json", [] { return Result<std::string>("{}"); }, {}});
+    });
+    const auto opened = readProject(bytes, "links.uink");
+    QVERIFY(opened);
+    QCOMPARE(opened->warnings.size(), std::size_t(1));
+    QVERIFY(opened->warnings.front().find("evidence/elsewhere") != std::string::npos);
+    QVERIFY(std::ranges::none_of(opened->evidence, [](const auto& e) { return e.name == "elsewhere"; }));
+    const auto again = readProject(bytesOf(*opened), "links.uink");
+    QVERIFY(again);
+    QCOMPARE(again->others.size(), std::size_t(2));
+    QCOMPARE(again->others[0].link_target, std::string("/etc/passwd"));
+    QCOMPARE(again->others[1].bytes, std::string("{}"));
+    QCOMPARE(again->warnings.size(), std::size_t(1));
+}
+
+void TestProject::numbersBeyondReasonAreRefusedOrBounded()
+{
+    // Ordinates whose differences are infinite ended in a memory fault; stored glyphs and motifs alike.
+    const auto swapped = [](const std::string& from, const std::string& to) {
+        return rewritten(bytesOf(made(dressedJob())), [&](std::vector<NewArchiveEntry>& entries) {
+            for (auto& entry : entries) {
+                std::string text = *entry.bytes();
+                if (const auto at = text.find(from); at != std::string::npos)
+                    text.replace(at, from.size(), to);
+                entry.bytes = [text]() -> Result<std::string> { return text; };
+            }
+        });
+    };
+    const std::string wild = "\"outline\": \"M-1.5e308,-1.5e308L1.5e308,1.5e308L0,1.5e308Z\", \"was\": \"";
+    for (const auto& [from, to] : {std::pair<std::string, std::string>{"\"outline\": \"", wild},
+                                   {"\"advance\": ", "\"advance\": 1e308, \"was\": "},
+                                   {"\"units_per_em\": ", "\"units_per_em\": 1e-300, \"was\": "}}) {
+        const auto opened = readProject(swapped(from, to), "wild.uink");
+        if (!opened)
+            continue; // refused
+        const auto composed = composeDesign(opened->job, lettersOf(*opened, noFonts()));
+        QVERIFY(composed || !composed.error().message().empty());
+    }
+}
+
+void TestProject::aTailStaysWithoutItsFont()
+{
+    Job job;
+    job.words = "Bram";
+    job.font.path = test::demoFont("Larkmallow.ttf").string();
+    job.size = {SizeBy::Width, 120};
+    job.lettering.blocks.resize(1);
+    job.lettering.blocks[0].has_tail = true;
+    const auto here = composeDesign(job, fontsHere());
+    QVERIFY(here);
+    QCOMPARE(here->setting.pieces.size(), std::size_t(1)); // the tail
+    const auto project = made(job);
+    const auto read = readProject(bytesOf(project), "tail.uink");
+    QVERIFY(read);
+    const auto away = composeDesign(read->job, lettersOf(*read, noFonts()));
+    QVERIFY(away);
+    QCOMPARE(away->setting.pieces.size(), std::size_t(1));
+    QCOMPARE(away->design.figures_mm.nodes, here->design.figures_mm.nodes);
+    QVERIFY(std::abs(away->design.figures_mm.area - here->design.figures_mm.area) <
+            1e-9 * here->design.figures_mm.area);
 }
 
 INK_TEST_CORE_MAIN(TestProject)

@@ -186,22 +186,8 @@ void splitWhereItTouchesItself(const TracedRing& ring, std::vector<TracedRing>& 
         cutFrom(0);
 }
 
-/// Points of rings that went through the clipping library, all rings together, where one comes twice.
-bool passesAPointTwice(const std::vector<TracedRing>& rings)
+std::vector<TracedRing> split(const std::vector<TracedRing>& rings)
 {
-    std::vector<GridPoint> points;
-    for (const auto& ring : rings)
-        for (const auto& p : ring)
-            if (p.edge < 0) // what passed as it was touches nothing
-                points.push_back(p.at);
-    std::ranges::sort(points);
-    return std::ranges::adjacent_find(points) != points.end();
-}
-
-std::vector<TracedRing> split(std::vector<TracedRing> rings)
-{
-    if (!passesAPointTwice(rings))
-        return rings;
     std::vector<TracedRing> out;
     for (const auto& ring : rings)
         splitWhereItTouchesItself(ring, out);
@@ -221,7 +207,9 @@ Result<BooleanRings> combineRings(std::span<const PlacedChords> shapes, BooleanO
         return fail(rings.error());
     BooleanRings out;
     const EdgeFinder finder(shapes, strips.clippedEdges());
-    for (auto& traced : split(std::move(*rings))) {
+    if (strips.hasTouching())
+        *rings = split(*rings);
+    for (auto& traced : *rings) {
         const double area = signedArea(traced);
         const double around = lengthAround(traced);
         const bool is_thin = 2.0 * std::abs(area) < smallest.thickness_grid * around &&

@@ -57,6 +57,46 @@ std::size_t possibleCrossings(const std::vector<GridRing>& rings)
     return count;
 }
 
+bool passAPointTwice(const std::vector<GridRing>& rings)
+{
+    std::vector<GridPoint> points;
+    for (const auto& ring : rings)
+        points.insert(points.end(), ring.begin(), ring.end());
+    std::ranges::sort(points);
+    return std::ranges::adjacent_find(points) != points.end();
+}
+
+/// Two of the rings run along one edge, in opposite directions: they belong together.
+bool shareAnEdge(const std::vector<GridRing>& rings)
+{
+    std::vector<std::pair<GridPoint, GridPoint>> edges, backwards;
+    for (const auto& ring : rings)
+        for (std::size_t i = 0; i < ring.size(); ++i) {
+            edges.emplace_back(ring[i], ring[(i + 1) % ring.size()]);
+            backwards.emplace_back(edges.back().second, edges.back().first);
+        }
+    std::ranges::sort(edges);
+    return std::ranges::any_of(backwards,
+                               [&](const auto& e) { return std::ranges::binary_search(edges, e); });
+}
+
+/// The library leaves polygons apart that meet along edges across its way: along its way it joins them.
+Result<std::vector<GridRing>> unitedAcross(std::vector<GridRing> rings)
+{
+    const auto turn = [](std::vector<GridRing>& all) {
+        for (auto& ring : all) {
+            for (auto& p : ring)
+                std::swap(p.x, p.y);
+            std::ranges::reverse(ring); // what was counter-clockwise still is
+        }
+    };
+    turn(rings);
+    auto united = clip(rings, {}, BooleanOp::Union, FillRule::Positive);
+    if (united)
+        turn(*united);
+    return united;
+}
+
 } // namespace
 
 int FramedRing::edgeFrom(std::size_t k) const
@@ -294,6 +334,11 @@ Result<void> StripUnion::clipStrip(std::size_t strip, std::span<const Chain> cha
     if (count > kChordsOfAStrip && possibleCrossings(subject) > kMaxCrossings)
         return fail(ErrorCode::TooComplex);
     auto made = clip(subject, clip_rings, op, rule);
+    if (made && passAPointTwice(*made)) {
+        m_has_touching = true;
+        if (shareAnEdge(*made))
+            made = unitedAcross(*made);
+    }
     if (!made)
         return fail(made.error());
     for (const auto& ring : *made)
@@ -372,6 +417,7 @@ void StripUnion::forget()
     m_clipped_edges.clear();
     m_links.clear();
     m_result.clear();
+    m_has_touching = false;
 }
 
 /// False when the strips do not fit together.

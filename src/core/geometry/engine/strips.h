@@ -54,6 +54,8 @@ public:
 
     /// Chords that went through the clipping library, and may have been cut by it.
     const std::vector<int>& clippedEdges() const { return m_clipped_edges; }
+    /// Somewhere in the result a point is passed twice.
+    bool hasTouching() const { return m_has_touching; }
 
 private:
     struct Interval
@@ -104,6 +106,7 @@ private:
     std::vector<int> m_clipped_edges;
     std::vector<Link> m_links;
     std::vector<TracedRing> m_result;
+    bool m_has_touching = false;
 };
 
 } // namespace ink::detail
