@@ -10,6 +10,7 @@
 #include <map>
 #include <mutex>
 #include <set>
+#include <tuple>
 
 namespace ink {
 using namespace detail;
@@ -120,125 +121,180 @@ void wear(Job& job, std::size_t character, const LetterForm* form)
     tidy(job.lettering);
 }
 
-Result<std::vector<TryOn>> tryOn(const TryOnRequest& request)
+namespace {
+
+/// Tries forms on one letter of one line, each beside the plain letter.
+class LetterTrier
 {
-    const auto words = toUtf32(request.job.words);
-    std::vector<TryOn> tries;
-    if (request.character >= words.size() || words[request.character] == U'\n' || !request.forms)
-        return tries;
-    const auto [first, end] = lineAround(words, request.character);
-    const std::size_t at = request.character - first;
-    const SettingRequest setting{request.mm_per_u.across, request.cancel, request.settings};
-    const auto whole = setLettering(request.job, request.letters, setting);
-    if (!whole)
-        return fail(whole.error());
-    // Where the line stands among the others, and what else is on the paper.
-    Point line_at{};
-    if (const auto* own = whole->letterAt(request.character))
-        line_at = Point{own->pen_x, own->baseline};
+public:
+    LetterTrier(const TryOnRequest& request, std::u32string_view words)
+        : m_request(request),
+          m_words(words), m_setting{request.mm_per_u.across, request.cancel, request.settings}
+    {
+        std::tie(m_first, m_end) = lineAround(m_words, request.character);
+        m_at = request.character - m_first;
+    }
 
-    Job line_job = lineOnly(request.job, words, first, end);
-    const auto as_worn = setLettering(line_job, request.letters, setting);
-    if (!as_worn)
-        return fail(as_worn.error());
-    if (const auto* own = as_worn->letterAt(at))
-        line_at = line_at - Point{own->pen_x, own->baseline};
-    Job plain_job = line_job;
-    wear(plain_job, at, nullptr);
-    const auto plain = setLettering(plain_job, request.letters, setting);
-    if (!plain)
-        return fail(plain.error());
+    Result<std::vector<TryOn>> run()
+    {
+        if (auto ready = prepare(); !ready)
+            return fail(ready.error());
+        if (!m_plain.letterAt(m_at))
+            return std::vector<TryOn>{};
+        m_plain_standing = standingOf(m_chords, m_plain, *m_plain.letterAt(m_at));
+        add(m_plain, LetterForm{}, true);
+        std::set<std::pair<std::uint32_t, std::size_t>> seen{{m_plain.letterAt(m_at)->glyph_id, 1}};
+        for (auto& form : formsInOrder()) {
+            if (m_request.cancel.isCancelled())
+                return fail(ErrorCode::Cancelled);
+            if (!seen.insert({form.glyph_id, form.letters.size()}).second)
+                continue;
+            Job job = m_line_job;
+            wear(job, m_at, &form);
+            const auto set = setLettering(job, m_request.letters, m_setting);
+            if (!set)
+                return fail(set.error());
+            add(*set, std::move(form), false);
+        }
+        return std::move(m_tries);
+    }
 
-    std::size_t word_first = at, word_end = at + 1;
-    const auto in_line = std::u32string_view(words).substr(first, end - first);
-    while (word_first > 0 && in_line[word_first - 1] != U' ')
-        --word_first;
-    while (word_end < in_line.size() && in_line[word_end] != U' ')
-        ++word_end;
+private:
+    /// Sets the whole, the line as it is worn, and the line with the plain letter.
+    Result<void> prepare()
+    {
+        auto whole = setLettering(m_request.job, m_request.letters, m_setting);
+        if (!whole)
+            return fail(whole.error());
+        m_whole = std::move(*whole);
+        m_line_job = lineOnly(m_request.job, m_words, m_first, m_end);
+        const auto as_worn = setLettering(m_line_job, m_request.letters, m_setting);
+        if (!as_worn)
+            return fail(as_worn.error());
+        m_worn_ink = as_worn->ink;
+        // Where the line stands among the others, and what else is on the paper.
+        if (const auto* own = m_whole.letterAt(m_request.character))
+            m_line_at = Point{own->pen_x, own->baseline};
+        if (const auto* own = as_worn->letterAt(m_at))
+            m_line_at = m_line_at - Point{own->pen_x, own->baseline};
+        Job plain_job = m_line_job;
+        wear(plain_job, m_at, nullptr);
+        auto plain = setLettering(plain_job, m_request.letters, m_setting);
+        if (!plain)
+            return fail(plain.error());
+        m_plain = std::move(*plain);
+        m_word_first = m_at;
+        m_word_end = m_at + 1;
+        const auto in_line = m_words.substr(m_first, m_end - m_first);
+        while (m_word_first > 0 && in_line[m_word_first - 1] != U' ')
+            --m_word_first;
+        while (m_word_end < in_line.size() && in_line[m_word_end] != U' ')
+            ++m_word_end;
+        return {};
+    }
 
-    Chords chords;
-    const auto* plain_letter = plain->letterAt(at);
-    if (!plain_letter)
-        return tries;
-    const auto plain_standing = standingOf(chords, *plain, *plain_letter);
-    const auto limits = request.job.limits();
-    const auto worn = request.job.lettering.letter(request.character).worn;
+    std::vector<LetterForm> formsInOrder() const
+    {
+        const std::size_t character = m_request.character;
+        auto forms = m_request.forms->of(m_words.substr(character, m_end - character));
+        const bool starts = startsWord(m_words, character);
+        std::ranges::stable_sort(forms, {}, [&](const LetterForm& form) {
+            return std::pair(form.letters.size() != m_request.count,
+                             placeOrder(form, starts, endsWord(m_words, character, form.letters.size())));
+        });
+        return forms;
+    }
 
-    // A line that grows while its finished size stays makes every letter smaller, strokes too.
-    const auto shrinks = [&](const Box& tried) {
-        const Box& all = whole->ink;
+    /// A line that grows while its finished size stays makes every letter smaller, strokes too.
+    double shrinks(const Box& tried) const
+    {
+        const Box& all = m_whole.ink;
         const auto share = [](double before, double now, double line) {
             return before > 0.0 ? before / std::max(1e-9, before + now - line) : 1.0;
         };
-        if (request.job.size.by == SizeBy::Width && as_worn->ink.width() > 0.98 * all.width())
-            return share(all.width(), tried.width(), as_worn->ink.width());
-        if (request.job.size.by == SizeBy::Height && as_worn->ink.height() > 0.98 * all.height())
-            return share(all.height(), tried.height(), as_worn->ink.height());
+        const SizeBy by = m_request.job.size.by;
+        if (by == SizeBy::Width && m_worn_ink.width() > 0.98 * all.width())
+            return share(all.width(), tried.width(), m_worn_ink.width());
+        if (by == SizeBy::Height && m_worn_ink.height() > 0.98 * all.height())
+            return share(all.height(), tried.height(), m_worn_ink.height());
         return 1.0;
-    };
-    const auto add = [&](const Setting& set, LetterForm form, bool is_plain) {
+    }
+
+    void judge(TryOnVerdict& v, const Setting& set, const SetLetter& letter)
+    {
+        const auto standing = standingOf(m_chords, set, letter);
+        v.joins = standing.joins;
+        v.joins_before = m_plain_standing.joins;
+        v.collides_with_neighbour =
+            standing.neighbour_crossings >
+            std::max(m_plain_standing.neighbour_crossings + kJoinCrossings, kJoinCrossings * standing.joins);
+        for (const auto other : standing.others)
+            v.collides_with_other = v.collides_with_other || !m_plain_standing.others.contains(other);
+        SetLetter moved = letter;
+        moveLetter(moved, m_line_at);
+        for (const auto& other : m_whole.letters)
+            if ((other.first < m_first || other.first >= m_end) && meeting(m_chords, moved, other).touches())
+                v.collides_with_other = true;
+        v.wider_mm = (set.ink.width() - m_plain.ink.width()) * m_request.mm_per_u.across;
+        if (m_request.strokes && letter.glyph_id != 0)
+            measureStrokes(v, set, letter);
+    }
+
+    void measureStrokes(TryOnVerdict& v, const Setting& set, const SetLetter& letter) const
+    {
+        const auto source = m_request.letters(letter.font);
+        if (!source || !(*source)->face())
+            return;
+        const auto width = m_request.strokes->of((*source)->face(), letter.glyph_id);
+        if (!width)
+            return;
+        // Drawn narrower, upright strokes become thinner.
+        const double em_u = letter.scale * std::min(1.0, letter.stretch) * (*source)->unitsPerEm();
+        v.thinnest_mm = *width * em_u * m_request.mm_per_u.least() * shrinks(set.ink);
+        v.is_too_thin = v.thinnest_mm < m_request.job.limits().stroke_floor_mm;
+    }
+
+    void add(const Setting& set, LetterForm form, bool is_plain)
+    {
+        const auto& worn = m_request.job.lettering.letter(m_request.character).worn;
         TryOn item;
         item.form = std::move(form);
         item.is_plain = is_plain;
         item.is_worn = is_plain ? !worn : worn && worn->glyph_id == item.form.glyph_id;
-        item.character = at;
+        item.character = m_at;
         for (const auto& letter : set.letters)
-            if (letter.first >= word_first && letter.first < word_end) {
+            if (letter.first >= m_word_first && letter.first < m_word_end) {
                 item.word.push_back(letter);
                 item.word_ink.add(letter.ink);
             }
-        const auto* letter = set.letterAt(at);
-        if (letter) {
-            const auto standing = standingOf(chords, set, *letter);
-            auto& v = item.verdict;
-            v.joins = standing.joins;
-            v.joins_before = plain_standing.joins;
-            v.collides_with_neighbour =
-                standing.neighbour_crossings > std::max(plain_standing.neighbour_crossings + kJoinCrossings,
-                                                        kJoinCrossings * standing.joins);
-            for (const auto other : standing.others)
-                v.collides_with_other = v.collides_with_other || !plain_standing.others.contains(other);
-            SetLetter moved = *letter;
-            moveLetter(moved, line_at);
-            for (const auto& other : whole->letters)
-                if ((other.first < first || other.first >= end) && meeting(chords, moved, other).touches())
-                    v.collides_with_other = true;
-            v.wider_mm = (set.ink.width() - plain->ink.width()) * request.mm_per_u.across;
-            if (request.strokes && letter->glyph_id != 0)
-                if (const auto source = request.letters(letter->font); source && (*source)->face())
-                    if (const auto width = request.strokes->of((*source)->face(), letter->glyph_id)) {
-                        // Drawn narrower, upright strokes become thinner.
-                        const double em_u =
-                            letter->scale * std::min(1.0, letter->stretch) * (*source)->unitsPerEm();
-                        v.thinnest_mm = *width * em_u * request.mm_per_u.least() * shrinks(set.ink);
-                        v.is_too_thin = v.thinnest_mm < limits.stroke_floor_mm;
-                    }
-        }
-        tries.push_back(std::move(item));
-    };
-    add(*plain, LetterForm{}, true);
-
-    auto forms =
-        request.forms->of(std::u32string_view(words).substr(request.character, end - request.character));
-    const bool starts = startsWord(words, request.character);
-    std::ranges::stable_sort(forms, {}, [&](const LetterForm& form) {
-        return std::pair(form.letters.size() != request.count,
-                         placeOrder(form, starts, endsWord(words, request.character, form.letters.size())));
-    });
-    std::set<std::pair<std::uint32_t, std::size_t>> seen{{plain_letter->glyph_id, 1}};
-    for (auto& form : forms) {
-        if (request.cancel.isCancelled())
-            return fail(ErrorCode::Cancelled);
-        if (!seen.insert({form.glyph_id, form.letters.size()}).second)
-            continue;
-        Job job = line_job;
-        wear(job, at, &form);
-        auto set = setLettering(job, request.letters, setting);
-        if (!set)
-            return fail(set.error());
-        add(*set, std::move(form), false);
+        if (const auto* letter = set.letterAt(m_at))
+            judge(item.verdict, set, *letter);
+        m_tries.push_back(std::move(item));
     }
-    return tries;
+
+    const TryOnRequest& m_request;
+    std::u32string_view m_words;
+    SettingRequest m_setting;
+    std::size_t m_first = 0, m_end = 0;           // the line
+    std::size_t m_word_first = 0, m_word_end = 0; // the word, counted in the line
+    std::size_t m_at = 0;                         // the letter, counted in the line
+    Job m_line_job;
+    Setting m_whole, m_plain;
+    Box m_worn_ink;
+    Point m_line_at;
+    Chords m_chords;
+    Standing m_plain_standing;
+    std::vector<TryOn> m_tries;
+};
+
+} // namespace
+
+Result<std::vector<TryOn>> tryOn(const TryOnRequest& request)
+{
+    const auto words = toUtf32(request.job.words);
+    if (request.character >= words.size() || words[request.character] == U'\n' || !request.forms)
+        return std::vector<TryOn>{};
+    return LetterTrier(request, words).run();
 }
 
 namespace {

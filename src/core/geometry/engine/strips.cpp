@@ -16,7 +16,6 @@ constexpr std::size_t kChordsOfAStrip = 1500;
 constexpr std::int64_t kApart_grid = 16;
 /// … and no flatter than this, so that rounding moves no crossing onto the cut.
 constexpr std::int64_t kFlattest = 8;
-constexpr std::size_t kMaxCrossings = 1'000'000;
 
 GridPoint crossingAt(std::int64_t y, GridPoint a, GridPoint b)
 {
@@ -35,67 +34,6 @@ struct PointHash
         return h ^ (h >> 29);
     }
 };
-
-/// Crossings there may be at most, from the boxes of the chords: what the clipping library has to hold.
-std::size_t possibleCrossings(const std::vector<GridRing>& rings)
-{
-    struct Span
-    {
-        std::int64_t y0, y1, x0, x1;
-    };
-    std::vector<Span> spans;
-    for (const auto& ring : rings)
-        for (std::size_t i = 0; i < ring.size(); ++i) {
-            const auto a = ring[i], b = ring[(i + 1) % ring.size()];
-            spans.push_back({std::min(a.y, b.y), std::max(a.y, b.y), std::min(a.x, b.x), std::max(a.x, b.x)});
-        }
-    std::ranges::sort(spans, {}, &Span::y0);
-    std::size_t count = 0;
-    for (std::size_t i = 0; i < spans.size(); ++i)
-        for (std::size_t k = i + 1; k < spans.size() && spans[k].y0 <= spans[i].y1; ++k)
-            count += spans[k].x0 <= spans[i].x1 && spans[i].x0 <= spans[k].x1;
-    return count;
-}
-
-bool passAPointTwice(const std::vector<GridRing>& rings)
-{
-    std::vector<GridPoint> points;
-    for (const auto& ring : rings)
-        points.insert(points.end(), ring.begin(), ring.end());
-    std::ranges::sort(points);
-    return std::ranges::adjacent_find(points) != points.end();
-}
-
-/// Two of the rings run along one edge, in opposite directions: they belong together.
-bool shareAnEdge(const std::vector<GridRing>& rings)
-{
-    std::vector<std::pair<GridPoint, GridPoint>> edges, backwards;
-    for (const auto& ring : rings)
-        for (std::size_t i = 0; i < ring.size(); ++i) {
-            edges.emplace_back(ring[i], ring[(i + 1) % ring.size()]);
-            backwards.emplace_back(edges.back().second, edges.back().first);
-        }
-    std::ranges::sort(edges);
-    return std::ranges::any_of(backwards,
-                               [&](const auto& e) { return std::ranges::binary_search(edges, e); });
-}
-
-/// The library leaves polygons apart that meet along edges across its way: along its way it joins them.
-Result<std::vector<GridRing>> unitedAcross(std::vector<GridRing> rings)
-{
-    const auto turn = [](std::vector<GridRing>& all) {
-        for (auto& ring : all) {
-            for (auto& p : ring)
-                std::swap(p.x, p.y);
-            std::ranges::reverse(ring); // what was counter-clockwise still is
-        }
-    };
-    turn(rings);
-    auto united = clip(rings, {}, BooleanOp::Union, FillRule::Positive);
-    if (united)
-        turn(*united);
-    return united;
-}
 
 } // namespace
 
@@ -308,7 +246,6 @@ Result<void> StripUnion::clipStrip(std::size_t strip, std::span<const Chain> cha
                                    FillRule rule)
 {
     std::vector<GridRing> subject, clip_rings;
-    std::size_t count = 0;
     for (std::size_t i = 0; i < chains.size(); ++i) {
         const Chain& chain = chains[i];
         const FramedRing& ring = m_rings[chain.ring];
@@ -329,19 +266,12 @@ Result<void> StripUnion::clipStrip(std::size_t strip, std::span<const Chain> cha
         }
         if (chain.to)
             points.push_back(*chain.to);
-        count += chain.count;
     }
-    if (count > kChordsOfAStrip && possibleCrossings(subject) > kMaxCrossings)
-        return fail(ErrorCode::TooComplex);
-    auto made = clip(subject, clip_rings, op, rule);
-    if (made && passAPointTwice(*made)) {
-        m_has_touching = true;
-        if (shareAnEdge(*made))
-            made = unitedAcross(*made);
-    }
+    const auto made = clip(subject, clip_rings, op, rule);
     if (!made)
         return fail(made.error());
-    for (const auto& ring : *made)
+    m_has_touching = m_has_touching || made->has_touching;
+    for (const auto& ring : made->rings)
         takeClipped(strip, ring);
     return {};
 }
