@@ -1,10 +1,11 @@
 #include "core/base/file_output.h"
 
-#include <atomic>
 #include <cerrno>
 #include <cstring>
 #include <fstream>
+#include <random>
 #include <sstream>
+#include <string_view>
 #include <system_error>
 
 #include <fcntl.h>
@@ -51,9 +52,13 @@ Result<void> writeToDevice(const std::filesystem::path& path, const std::string&
 /// can be made.
 int openBeside(const std::filesystem::path& target, std::string& name)
 {
-    static std::atomic<unsigned> count{0};
+    // "NAME.XXXXXX": what is left behind when writing is cut off, and what the shelf looks for then.
+    constexpr std::string_view kLetters = "abcdefghijklmnopqrstuvwxyzABCDEFGHIJKLMNOPQRSTUVWXYZ0123456789";
+    std::random_device random;
     for (int attempt = 0; attempt < 100; ++attempt) {
-        name = target.string() + '.' + std::to_string(::getpid()) + '-' + std::to_string(count++);
+        name = target.string() + '.';
+        for (int i = 0; i < 6; ++i)
+            name += kLetters[random() % kLetters.size()];
         const int descriptor = ::open(name.c_str(), O_WRONLY | O_CREAT | O_EXCL | O_CLOEXEC, 0666);
         if (descriptor >= 0 || errno != EEXIST)
             return descriptor;
