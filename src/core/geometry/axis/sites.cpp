@@ -1,5 +1,6 @@
 #include "core/geometry/axis/sites.h"
 
+#include "core/geometry/distance.h"
 #include "core/geometry/engine/curve_engine.h"
 #include "core/geometry/engine/segment_sweep.h"
 #include "core/geometry/flatten.h"
