@@ -115,7 +115,6 @@ Result<FitShape> fitShapeOf(const SetWords& set, double units_per_em, std::vecto
 struct ShapeScale
 {
     double across = 1.0, up = 1.0;
-    bool isEven() const { return across == up; }
 };
 ShapeScale scaleOf(const FitShape& shape, const FinishedSize& size);
 

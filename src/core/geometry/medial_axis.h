@@ -37,14 +37,15 @@ MedialAxis medialAxisOf(const AxisGraph& graph, const Outline& outline, Unit uni
 /// Errors: those of axisGraph.
 Result<MedialAxis> medialAxis(const Outline& outline, Unit unit, const CancelToken& cancel = {});
 
-/// The place where the two sides come nearest to each other close to `step`, on the curves of the outline
-/// (`segments` are those of toPaths() in order, `next` and `previous` lead round their rings).
+/// The segments of an outline in the order of toPaths(); `next` and `previous` lead round their rings.
 struct OutlineCurves
 {
     explicit OutlineCurves(const Outline& outline);
     std::vector<Segment> segments;
     std::vector<int> previous, next;
 };
+/// The place where the two sides come nearest to each other close to `step`, on the curves themselves; where
+/// they do nowhere, the circle between them at the step's own place.
 AxisPlace measuredOnCurves(const AxisStep& step, const OutlineCurves& curves, Unit unit);
 
 } // namespace ink

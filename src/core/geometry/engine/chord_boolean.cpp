@@ -43,7 +43,7 @@ struct Frame
             if (is_turned)
                 boxes[s] = turned(boxes[s]);
             for (const auto& ring : shapes[s].shape->rings) {
-                rings.push_back(framed(ring, shapes[s], s, edge));
+                rings.push_back(framed(ring, shapes[s], edge));
                 edge += static_cast<int>(ring.points.size());
             }
         }
@@ -63,10 +63,9 @@ struct Frame
     }
 
 private:
-    FramedRing framed(const ChordRing& ring, const PlacedChords& placed, std::size_t shape,
-                      int first_edge) const
+    FramedRing framed(const ChordRing& ring, const PlacedChords& placed, int first_edge) const
     {
-        FramedRing out{{}, shape, first_edge, is_turned, placed.is_clip};
+        FramedRing out{{}, first_edge, is_turned, placed.is_clip};
         const std::size_t n = ring.points.size();
         out.points.reserve(n);
         if (is_turned) {

@@ -124,12 +124,8 @@ Result<Attempt> attempt(std::span<const PlacedChords> placed, BooleanOp op, Fill
 class FinerChords
 {
 public:
-    FinerChords(const std::vector<Point>& doubts, const Grid& grid) : m_grid(grid)
+    FinerChords(const std::vector<Point>& doubts, const Grid& grid) : m_grid(grid), m_doubts(placesOf(doubts))
     {
-        std::vector<Chord> places;
-        for (const Point p : doubts)
-            places.push_back({p, p});
-        m_doubts.emplace(places);
     }
 
     /// Nothing when no curve of the shape is near a doubt.
@@ -143,7 +139,7 @@ public:
         std::vector<std::uint32_t> found;
         for (const auto& contour : *shape.paths)
             for (const auto& s : contour.segments) {
-                m_doubts->near(grownBy(movedBy(controlBox(s), at), reach), found);
+                m_doubts.near(grownBy(movedBy(controlBox(s), at), reach), found);
                 is_near = is_near || !found.empty();
                 tolerances.push_back((found.empty() ? kChordTolerance_u : kFinerTolerance_u) * m_grid.u());
             }
@@ -151,8 +147,16 @@ public:
     }
 
 private:
+    static std::vector<Chord> placesOf(const std::vector<Point>& doubts)
+    {
+        std::vector<Chord> places;
+        for (const Point p : doubts)
+            places.push_back({p, p});
+        return places;
+    }
+
     Grid m_grid;
-    std::optional<ChordIndex> m_doubts;
+    ChordIndex m_doubts;
 };
 
 void count(const Attempt& made, EngineStats& stats)
@@ -197,10 +201,12 @@ Result<std::vector<Contour>> combineCurves(std::span<const EngineShape> shapes, 
                                bool is_everywhere) -> Result<std::vector<PlacedChords>> {
         std::vector<PlacedChords> placed;
         std::size_t chords = 0;
-        const FinerChords finer(doubts, grid);
+        std::optional<FinerChords> finer; // most unions have no doubt, and need no index
+        if (!doubts.empty() && !is_everywhere)
+            finer.emplace(doubts, grid);
         const double tolerance = (is_everywhere ? kFinerTolerance_u : kChordTolerance_u) * grid.u();
         for (const auto& shape : shapes) {
-            auto own = doubts.empty() || is_everywhere ? std::nullopt : finer.of(shape);
+            auto own = finer ? finer->of(shape) : std::nullopt;
             const ChordShape* ready = own              ? &made.emplace_back(std::move(*own))
                                       : !is_everywhere ? shape.chords
                                                        : nullptr;

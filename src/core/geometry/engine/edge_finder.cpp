@@ -12,13 +12,6 @@ namespace {
 constexpr double kSlack_grid = 2.5;
 constexpr std::int64_t kCell_grid = 4096;
 
-std::uint64_t hashOf(std::int64_t x, std::int64_t y)
-{
-    std::uint64_t h = static_cast<std::uint64_t>(x) * 0x9E3779B97F4A7C15ull ^
-                      static_cast<std::uint64_t>(y) * 0xC2B2AE3D27D4EB4Full;
-    return h ^ (h >> 29);
-}
-
 /// Cell of the uniform grid, rounded towards minus infinity.
 std::int64_t cellOf(std::int64_t v)
 {
@@ -88,7 +81,7 @@ EdgeFinder::EdgeFinder(std::span<const PlacedChords> shapes, std::span<const int
     for (const int edge : m_candidates) {
         const auto i = static_cast<std::size_t>(edge);
         const GridPoint p = m_edges[i].a;
-        std::size_t at = hashOf(p.x, p.y) & mask;
+        std::size_t at = hashOf(p) & mask;
         while (m_table[at] >= 0 && !(m_edges[static_cast<std::size_t>(m_table[at])].a == p))
             at = (at + 1) & mask;
         m_same_start[i] = m_table[at];
@@ -122,7 +115,7 @@ int EdgeFinder::preferred(int best, int candidate, GridPoint a, GridPoint b) con
 int EdgeFinder::findAt(GridPoint vertex, GridPoint a, GridPoint b, int best) const
 {
     const std::size_t mask = m_table.size() - 1;
-    std::size_t at = hashOf(vertex.x, vertex.y) & mask;
+    std::size_t at = hashOf(vertex) & mask;
     while (m_table[at] >= 0 && !(m_edges[static_cast<std::size_t>(m_table[at])].a == vertex))
         at = (at + 1) & mask;
     for (int i = m_table[at]; i >= 0; i = m_same_start[static_cast<std::size_t>(i)]) {
@@ -165,7 +158,7 @@ void EdgeFinder::indexCells() const
                 std::tie(low, high) = std::minmax({yAt(cx * kCell_grid - 4), yAt((cx + 1) * kCell_grid + 4)});
             }
             for (auto cy = cellOf(low - 4); cy <= cellOf(high + 4); ++cy)
-                m_cells.emplace_back(hashOf(cx, cy), i);
+                m_cells.emplace_back(hashOf({cx, cy}), i);
         }
     }
     std::ranges::sort(m_cells);
@@ -176,7 +169,7 @@ int EdgeFinder::findAnywhere(GridPoint a, GridPoint b) const
     if (m_cells.empty())
         indexCells();
     const GridPoint middle{(a.x + b.x) / 2, (a.y + b.y) / 2};
-    const auto cell = hashOf(cellOf(middle.x), cellOf(middle.y));
+    const auto cell = hashOf({cellOf(middle.x), cellOf(middle.y)});
     int best = -1;
     for (auto it = std::ranges::lower_bound(m_cells, std::pair{cell, -1});
          it != m_cells.end() && it->first == cell; ++it)

@@ -27,12 +27,7 @@ GridPoint crossingAt(std::int64_t y, GridPoint a, GridPoint b)
 
 struct PointHash
 {
-    std::size_t operator()(GridPoint p) const
-    {
-        const auto h = static_cast<std::uint64_t>(p.x) * 0x9E3779B97F4A7C15ull ^
-                       static_cast<std::uint64_t>(p.y) * 0xC2B2AE3D27D4EB4Full;
-        return h ^ (h >> 29);
-    }
+    std::size_t operator()(GridPoint p) const { return hashOf(p); }
 };
 
 } // namespace

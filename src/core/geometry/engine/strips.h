@@ -22,7 +22,6 @@ namespace ink::detail {
 struct FramedRing
 {
     GridRing points;
-    std::size_t shape = 0;
     /// The number of its first chord among the chords of all rings.
     int first_edge = 0;
     /// x and y are exchanged, and the points run backwards, so that what was counter-clockwise still is.
