@@ -45,9 +45,9 @@ void checkOptions(CLI::App& app)
         std::string());
     for (auto* command : app.get_subcommands([](const CLI::App*) { return true; })) {
         for (auto* option : command->get_options()) {
-            if (option->get_type_name() == "FLOAT")
+            if (option->get_type_name().starts_with("FLOAT")) // limits name their range behind it
                 option->check(isFinite);
-            if (option->get_type_name() == "TEXT" && !mayBeEmpty(*option))
+            if (option->get_type_name().starts_with("TEXT") && !mayBeEmpty(*option))
                 option->check(isSomething);
         }
         checkOptions(*command);

@@ -203,6 +203,14 @@ class Contract(unittest.TestCase):
         self.refused("--font", FONT, "--text", "nn o", "--width-mm", "50", "--keep-apart", "99", names=[FONT, "99", "no such letter"])
         self.refused("--font", FONT, "--text", "nn o", "--width-mm", "50", "--keep-apart", "4", names=["no such letter"])
 
+    def test_limits_are_numbers(self):
+        for option in ("--gap-mm", "--stroke-floor-mm", "--stroke-comfortable-mm", "--smallest-piece-mm2"):
+            for value in ("nan", "inf", "-nan"):
+                with self.subTest(option=option, value=value):
+                    done = run("fit", "--font", FONT, "--text", "a", "--width-mm", "20", "--process", "pen", f"{option}={value}")
+                    self.assertEqual((done.returncode, done.stdout), (2, ""))
+                    self.assertIn(option, done.stderr)
+
     def test_no_such_command(self):
         for arguments in (["nonsense"], ["shelf", "nonsense"], []):
             done = run(*arguments)
