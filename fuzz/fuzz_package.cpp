@@ -20,7 +20,8 @@ extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size
     const auto read = ink::readArchive(
         bytes, "fuzzed", limits, use,
         [&](ink::ArchiveEntry entry) {
-            if (entry.bytes.size() > limits.entry_bytes || (!entry.refusal.empty() && !entry.bytes.empty()))
+            if (entry.bytes.size() > limits.entry_bytes ||
+                (entry.refusal != ink::Refusal::None && !entry.bytes.empty()))
                 std::abort();
             const auto checked = ink::checkName(entry.name);
             if (checked.refusal.empty() == checked.path.empty())

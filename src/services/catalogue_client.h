@@ -62,7 +62,7 @@ struct CatalogueQuery
 struct RemoteWords
 {
     SetWords set;
-    std::vector<LetterForms> alternates;
+    std::vector<LetterWithForms> alternates;
     double units_per_em = 1000.0;
 };
 
@@ -90,8 +90,7 @@ struct Purchase
 
 /// Answers arrive on the thread of this object, once for each request; never after it is gone.
 /// Errors: ServiceUnreachable, ServiceSilent (no answer within the patience), ServiceFault (its own problem,
-/// or an
-///         answer that is none), Cancelled.
+///         or an answer that is none), Cancelled.
 class CatalogueClient : public QObject
 {
     Q_OBJECT

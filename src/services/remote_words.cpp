@@ -91,10 +91,10 @@ auto broken(const char* what)
     return fail(ErrorCode::ServiceFault, "the catalogue", what);
 }
 
-std::vector<LetterForms> formsIn(const QJsonArray& list, LetterRef ref, std::uint32_t cluster,
-                                 const std::string& text)
+std::vector<LetterWithForms> formsIn(const QJsonArray& list, LetterRef ref, std::uint32_t cluster,
+                                     const std::string& text)
 {
-    LetterForms letter{ref, text, cluster, {}, {}};
+    LetterWithForms letter{ref, text, cluster, {}, {}};
     for (const auto& value : list) {
         const QJsonObject form = value.toObject();
         letter.forms.push_back({form[QLatin1String("feature")].toString().toStdString(),

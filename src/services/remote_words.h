@@ -5,11 +5,13 @@
 
 namespace ink {
 
-/// Path data of absolute M, L, Q, C and Z commands, y down. Errors: ServiceFault.
+/// Path data of absolute M, L, Q, C and Z commands, y down.
+/// Errors: ServiceFault.
 /// Source: SVG 1.1, section 8.3 (the part that fonts need).
 Result<Paths> readPathData(const QByteArray& data);
 
-/// `text` is what was asked for. Errors: ServiceFault when it is not what docs/formats/catalogue.md says.
+/// `text` is what was asked for.
+/// Errors: ServiceFault when it is not what docs/formats/catalogue.md says.
 Result<RemoteWords> readRemoteWords(const QJsonObject& json, const QString& text);
 Result<RemoteKeyMap> readRemoteKeyMap(const QJsonObject& json);
 

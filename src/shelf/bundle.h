@@ -36,8 +36,8 @@ Result<void> writeBundle(const std::filesystem::path& file, const ShelfStore& st
 
 /// Adds what is not there. Sets and tags come together; where both have a note or rights of their own, mine
 /// stay and the conflict is told, or theirs are taken where `takes_theirs` says so; it may be empty. Reading
-/// it twice changes nothing.
-/// Every font passes the safety check again and has to have the content the file says.
+/// it twice changes nothing. Every font passes the safety check again and has to have the content the file
+/// says.
 /// Errors: PackageDamaged (also what is no such file), StoreTooNew, those of readArchive and of ShelfStore.
 Result<BundleRead> readBundle(const std::filesystem::path& file, ShelfStore& store, const RightsStore& rights,
                               const TakesTheirs& takes_theirs, const std::string& day);

@@ -11,7 +11,8 @@ namespace ink {
 class ChangeLock
 {
 public:
-    /// Waits for at most ten seconds. Errors: StoreBusy, FileUnwritable.
+    /// Waits for at most ten seconds.
+    /// Errors: StoreBusy, FileUnwritable.
     static Result<ChangeLock> take(const std::filesystem::path& folder);
     /// Nothing when somebody else has it.
     static std::optional<ChangeLock> tryTake(const std::filesystem::path& folder);

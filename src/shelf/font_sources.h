@@ -34,8 +34,9 @@ struct FontFindings
     std::vector<Error> refused;
 };
 
-/// All faces of a folder and the folders below it. A file that cannot be used is named in `refused`
-/// and hides nothing else. Errors: FileNotFound.
+/// All faces of a folder and the folders below it. A file that cannot be used is named in `refused` and hides
+/// nothing else.
+/// Errors: FileNotFound.
 Result<FontFindings> fontsInFolder(const std::filesystem::path& folder, FontOrigin origin,
                                    const CancelToken& cancel = {});
 

@@ -7,7 +7,8 @@
 namespace ink {
 
 /// A zip with the fonts below fonts/, the documents that came with each below documents/, and
-/// READ-ME-FIRST.txt with the commands. Errors: FileUnreadable, FileUnwritable, DiskFull.
+/// READ-ME-FIRST.txt with the commands.
+/// Errors: FileUnreadable, FileUnwritable, DiskFull.
 Result<void> writeInstallPackage(const std::filesystem::path& file, const ShelfStore& store,
                                  const std::vector<ShelfFont>& fonts);
 

@@ -17,13 +17,14 @@ public:
     /// last time. The store has to outlive it.
     Installer(ShelfStore& store, std::filesystem::path folder);
 
-    /// $XDG_DATA_HOME/fonts/under-ink. Source: XDG Base Directory Specification 0.8; fontconfig looks into
-    /// XDG_DATA_HOME/fonts (fonts.conf).
+    /// $XDG_DATA_HOME/fonts/under-ink.
+    /// Source: XDG Base Directory Specification 0.8; fontconfig looks into XDG_DATA_HOME/fonts (fonts.conf).
     static std::filesystem::path usualFolder();
 
     /// The font under its own name, or a free one beside it. With a project, it is there for that job only;
     /// `until` is its last day, "2026-12-24", and may be empty. Installing what is installed changes only
-    /// these. Errors: ShelfFileMissing, FileUnreadable, FileUnwritable, DiskFull, StoreBusy.
+    /// these.
+    /// Errors: ShelfFileMissing, FileUnreadable, FileUnwritable, DiskFull, StoreBusy.
     Result<std::filesystem::path> install(const ShelfFont& font, const std::string& project = {},
                                           const std::string& until = {});
     /// Takes away what was put there. A file that somebody has changed since is left where it is.

@@ -71,13 +71,13 @@ class RightsStore
 public:
     explicit RightsStore(std::filesystem::path folder) : m_folder(std::move(folder)) {}
 
-    /// An empty record when there is none yet. Errors: FileUnreadable, DocumentDamaged (the file is left as
-    /// it is).
+    /// An empty record when there is none yet.
+    /// Errors: FileUnreadable, DocumentDamaged (the file is left as it is).
     Result<RightsRecord> load(const std::string& font_sha256) const;
     /// Errors: FileUnwritable, DiskFull; the record kept before stays.
     Result<void> save(const std::string& font_sha256, const RightsRecord& record) const;
-    /// Copies a paper into the store and returns its digest. Errors: FileNotFound, FileUnreadable,
-    /// FileUnwritable, DiskFull.
+    /// Copies a paper into the store and returns its digest.
+    /// Errors: FileNotFound, FileUnreadable, FileUnwritable, DiskFull.
     Result<std::string> keepPaper(const std::filesystem::path& file) const
     {
         return keepPaper(file, file.extension());

@@ -25,11 +25,13 @@ struct ShelfHealth
 };
 
 /// Reads every file. Missing and damaged ones are looked for by content where they are installed and below
-/// `look_in`, and put back. Errors: those of ShelfStore.
+/// `look_in`, and put back.
+/// Errors: those of ShelfStore.
 Result<ShelfHealth> healthOf(ShelfStore& store, const std::vector<std::filesystem::path>& look_in = {});
 
 /// The quicker of three fresh processes that list all fonts (fc-list), once with the fonts of `folder` and
-/// once without. Errors: HelperFailed, FileUnwritable.
+/// once without.
+/// Errors: HelperFailed, FileUnwritable.
 Result<void> measureCost(ShelfHealth& health, const std::filesystem::path& folder);
 
 } // namespace ink

@@ -16,7 +16,8 @@ struct TakenToShelf
 };
 
 /// The chosen fonts of a package that was looked into, each with the documents that speak of it. `day` is
-/// when, "2026-11-25". Errors: those of ShelfStore::add.
+/// when, "2026-11-25".
+/// Errors: those of ShelfStore::add.
 Result<TakenToShelf> takeToShelf(ShelfStore& store, const PackageContents& contents,
                                  const std::vector<std::size_t>& chosen, const std::string& day);
 
@@ -27,8 +28,8 @@ struct MovedToShelf
 };
 
 /// What lies in the folders of an inbox, one for each package, goes to the shelf; the folders themselves move
-/// beside the inbox, so that nothing is lost. Folders that cannot be read stay. Errors: those of
-/// ShelfStore::add.
+/// beside the inbox, so that nothing is lost. Folders that cannot be read stay.
+/// Errors: those of ShelfStore::add.
 Result<std::vector<MovedToShelf>> moveInboxToShelf(ShelfStore& store, const std::filesystem::path& inbox,
                                                    const std::string& day);
 

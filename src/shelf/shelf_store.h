@@ -118,10 +118,12 @@ public:
     const std::filesystem::path& folder() const { return m_folder; }
 
     /// Adds the fonts of one package, all or none. Returns how many were new; one that is there already gets
-    /// the documents it lacks. Errors: as above, and FileNotFound, FileUnreadable.
+    /// the documents it lacks.
+    /// Errors: as above, and FileNotFound, FileUnreadable.
     Result<std::size_t> add(const std::vector<NewFont>& fonts, const std::string& package,
                             const std::string& day);
-    /// Takes fonts off the shelf with their documents. Errors: FontInstalled.
+    /// Takes fonts off the shelf with their documents.
+    /// Errors: FontInstalled.
     Result<void> discard(const std::vector<std::int64_t>& fonts);
     Result<void> setAside(const std::vector<std::int64_t>& fonts, bool is_aside);
     Result<void> changeSet(const std::string& set, const std::vector<std::int64_t>& fonts, bool is_in);

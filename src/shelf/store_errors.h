@@ -8,7 +8,8 @@
 
 namespace ink {
 
-/// The exception that is being handled. Errors: StoreBusy, DiskFull, FileUnwritable, StoreDamaged.
+/// The exception that is being handled.
+/// Errors: StoreBusy, DiskFull, FileUnwritable, StoreDamaged.
 Error storeError(const std::string& subject);
 
 template <class Work>

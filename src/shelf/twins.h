@@ -36,7 +36,8 @@ struct TwinGroup
 };
 
 /// The prints of the first face of each font: kept ones, and what is missing is made and kept. `progress` is
-/// called with the number done. Errors: those of ShelfStore; Cancelled, what was made until then is kept.
+/// called with the number done.
+/// Errors: those of ShelfStore; Cancelled, what was made until then is kept.
 Result<FontPrints> fontPrints(ShelfStore& store, const std::vector<ShelfFont>& fonts,
                               const CancelToken& cancel = {},
                               const std::function<void(std::size_t)>& progress = {});

@@ -24,7 +24,8 @@ public:
 
     using Opened = std::function<void(const Result<std::shared_ptr<const Project>>&)>;
     void open(const QString& file, Opened done);
-    /// What the file held before is kept as a version. Errors: those of saveProject.
+    /// What the file held before is kept as a version.
+    /// Errors: those of saveProject.
     void save(const QString& file, std::shared_ptr<const Project> project,
               std::function<void(const Result<void>&)> done);
     void saveTemplate(const QString& name, std::shared_ptr<const Project> project,

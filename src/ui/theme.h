@@ -58,7 +58,8 @@ private:
     Colours m_colours;
 };
 
-/// Contrast of two colours, 1 to 21. Source: WCAG 2.1, relative luminance and contrast ratio.
+/// Contrast of two colours, 1 to 21.
+/// Source: WCAG 2.1, relative luminance and contrast ratio.
 double contrast(const QColor& a, const QColor& b);
 
 } // namespace ink::ui

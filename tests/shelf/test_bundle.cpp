@@ -221,9 +221,11 @@ void TestBundle::contentThatIsNotWhatItSaysIsRefused()
     const std::string text = "no font at all";
     const auto other = to.folder.path() / "no-font.zip";
     rewrite(packed.file, other, [&](ArchiveEntry& entry) {
-        if (entry.name == "files/" + goose)
-            entry = {"files/" + sha256(text), {}, false, {}, text, {}};
-        else if (entry.name == "shelf.json")
+        if (entry.name == "files/" + goose) {
+            entry = {};
+            entry.name = "files/" + sha256(text);
+            entry.bytes = text;
+        } else if (entry.name == "shelf.json")
             for (auto at = entry.bytes.find(goose); at != std::string::npos; at = entry.bytes.find(goose))
                 entry.bytes.replace(at, goose.size(), sha256(text));
     });

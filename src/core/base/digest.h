@@ -9,7 +9,8 @@
 
 namespace ink {
 
-/// 64 hexadecimal digits. Source: FIPS 180-4, SHA-256 (OpenSSL).
+/// 64 hexadecimal digits.
+/// Source: FIPS 180-4, SHA-256 (OpenSSL).
 std::string sha256(std::string_view bytes);
 /// Errors: FileNotFound, FileUnreadable.
 Result<std::string> sha256OfFile(const std::filesystem::path& path);

@@ -5,7 +5,8 @@
 
 namespace ink {
 
-/// $XDG_DATA_HOME, else ~/.local/share. Source: XDG Base Directory Specification 0.8.
+/// $XDG_DATA_HOME, else ~/.local/share.
+/// Source: XDG Base Directory Specification 0.8.
 std::filesystem::path userDataFolder();
 
 } // namespace ink

@@ -13,14 +13,15 @@ namespace ink {
 using GapOf = std::function<std::optional<SideGap>(const SetLetter& left, const SetLetter& right)>;
 
 /// The part of a letter that joins its neighbours: without dots and accents, which stand clear of the rest.
-/// Shape: contours of the base glyph, about its own origin.
+/// Shape:  contours of the base glyph, about its own origin.
 Paths bodyOf(const Paths& glyph);
 
 /// Moves the letters of one line. Pair by pair, each letter closes up to the one before until the two overlap
 /// by `depth`, and where they overlap deeper already they stay; by one step, all move by the step the widest
-/// pair needs. Units:  u, as the letters; `words` are the characters the letters count in. Shape:  one entry
-/// for each two neighbours of a word, in the order they stand. Punctuation stays as spaced, as
-///         does a capital before a small letter where small letters join by design and the two do not.
+/// pair needs.
+/// Units:  u, as the letters; `words` are the characters the letters count in.
+/// Shape:  one entry for each two neighbours of a word, in the order they stand. Punctuation stays as spaced,
+///         as does a capital before a small letter where small letters join by design and the two do not.
 std::vector<ClosePair> closeUp(std::span<SetLetter> line, std::u32string_view words, double depth,
                                CloseUp::By by, const GapOf& gap);
 

@@ -62,8 +62,7 @@ struct ComposeOptions
 
 /// Sets, bends, welds and finishes the job's lettering.
 /// Source: close-up depths are lengths at the finished size, which itself follows from the closed-up words:
-/// the
-///         two are brought together by repeating, docs/decisions/0008.
+///         the two are brought together by repeating, docs/decisions/0008.
 /// Errors: those of setLettering, weld, finish and checkSize.
 Result<ComposedDesign> composeDesign(const Job& job, const FindLetters& letters,
                                      const ComposeOptions& options = {});

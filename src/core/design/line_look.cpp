@@ -87,4 +87,15 @@ Standing standingOf(Chords& chords, const Setting& line, const SetLetter& letter
     return standing;
 }
 
+int placeOrder(const LetterForm& form, bool starts, bool ends)
+{
+    const bool suits =
+        (form.place == FormPlace::Beginning && starts) || (form.place == FormPlace::Ending && ends);
+    if (form.feature == "ornm")
+        return 3;
+    if (suits)
+        return 0;
+    return form.place == FormPlace::Anywhere ? 1 : 2;
+}
+
 } // namespace ink::detail

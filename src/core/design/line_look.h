@@ -5,6 +5,7 @@
 #include "core/design/close_up.h"
 #include "core/design/setting.h"
 #include "core/geometry/meeting.h"
+#include "core/type/letter_forms.h"
 
 #include <map>
 #include <memory>
@@ -23,6 +24,9 @@ Job lineOnly(const Job& job, std::u32string_view words, std::size_t first, std::
 std::pair<std::size_t, std::size_t> lineAround(std::u32string_view words, std::size_t character);
 bool startsWord(std::u32string_view words, std::size_t character);
 bool endsWord(std::u32string_view words, std::size_t character, std::size_t count);
+
+/// What suits the letter's place in its word first, ornaments that sit on a letter's key last.
+int placeOrder(const LetterForm& form, bool starts, bool ends);
 
 /// Chords of letters, made once for each outline.
 class Chords

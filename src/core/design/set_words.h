@@ -39,10 +39,10 @@ struct SetWords
     std::u32string missing;
 };
 
-/// Shapes every line and places the outlines; lines start at the left, or end at the right where the
-/// writing runs from right to left.
-/// Errors: those of checkWords and shapeLine; NoGlyphs when the font has none of the letters;
-///         NothingToCut when they leave no ink; Cancelled.
+/// Shapes every line and places the outlines; lines start at the left, or end at the right where the writing
+/// runs from right to left.
+/// Errors: those of checkWords and shapeLine; NoGlyphs when the font has none of the letters; NothingToCut
+///         when they leave no ink; Cancelled.
 Result<SetWords> setWords(const FontFace& face, const std::string& words, const ShapeOptions& options,
                           const CancelToken& cancel = {});
 

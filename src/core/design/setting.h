@@ -139,8 +139,7 @@ struct SettingRequest
 /// Sets the job's words: shapes every run, places what was chosen, closes letters up, puts lines and blocks
 /// under each other, and keeps letters along shapes. Blocks whose letters bend are still straight here.
 /// Errors: those of checkWords and of the sources; NoGlyphs, NothingToCut, Cancelled. A font that is not
-/// found is
-///         no error while others are.
+///         found is no error while others are.
 Result<Setting> setLettering(const Job& job, const FindLetters& letters, const SettingRequest& request);
 
 } // namespace ink

@@ -87,15 +87,16 @@ struct TryOnRequest
 };
 
 /// Every form of the letter at `character`, or of the ligature that begins there, in the whole line. Forms
-/// that suit the letter's place in its word come first. Errors: those of setLettering.
+/// that suit the letter's place in its word come first.
+/// Errors: those of setLettering.
 Result<std::vector<TryOn>> tryOn(const TryOnRequest& request);
 
 /// Wears a form, or takes off what is worn (null).
 void wear(Job& job, std::size_t character, const LetterForm* form);
 
 /// The font's pieces that belong to no letter, each beside the letter at `character`: those that can grow on
-/// one of its strokes first, at most 24. Lines that follow a shape show them as on a straight line. Errors:
-/// those of setLettering.
+/// one of its strokes first, at most 24. Lines that follow a shape show them as on a straight line.
+/// Errors: those of setLettering.
 Result<std::vector<TryOn>> tryPieces(const TryOnRequest& request);
 
 /// Puts the piece beside its letter, or takes it away when it is there.
@@ -111,7 +112,8 @@ struct Dressing
 };
 
 /// Three to five dressings of the words, from quiet to rich, fewer where the font has little: each keeps
-/// every join, collides with nothing, and is thick enough for the process. Errors: those of setLettering.
+/// every join, collides with nothing, and is thick enough for the process.
+/// Errors: those of setLettering.
 Result<std::vector<Dressing>> dress(const TryOnRequest& request);
 
 } // namespace ink

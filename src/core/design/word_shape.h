@@ -50,13 +50,14 @@ struct WordShape
 WordShape sensible(WordShape shape);
 
 /// "arch:120", "hill:20:bend", "circle:300:inside:180": kind, amount, and in any order bend, keep, inside and
-/// a start. Errors: ShapeUnknown.
+/// a start.
+/// Errors: ShapeUnknown.
 Result<WordShape> readShape(std::string_view text);
 
 /// The map that brings words within `ink` (baseline at y = 0) to the shape.
-/// Units:  those of the box. Source: below, in closed form for each shape; corners by the projective map of a
-///         square to a quadrilateral (P. Heckbert, "Fundamentals of texture mapping and image warping",
-///         1989).
+/// Units:  those of the box.
+/// Source: below, in closed form for each shape; corners by the projective map of a square to a quadrilateral
+///         (P. Heckbert, "Fundamentals of texture mapping and image warping", 1989).
 PointMap shapeMap(const WordShape& shape, const Box& ink);
 
 /// Where a letter goes that is kept as drawn: its middle foot at `x` on the baseline is moved by the map,

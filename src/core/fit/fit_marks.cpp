@@ -62,14 +62,14 @@ Result<void> measureShape(const Outline& outline, Unit unit, FitMarks& marks, co
     return {};
 }
 
-std::vector<LetterForms> formsOf(const FontFace& face, const std::string& words, const SetWords& set)
+std::vector<LetterWithForms> formsOf(const FontFace& face, const std::string& words, const SetWords& set)
 {
     const AlternateTable table(face);
     std::vector<std::string> lines{{}};
     for (const char c : words)
         c == '\n' ? void(lines.emplace_back())
                   : void(lines.back() += c == '\r' ? std::string() : std::string(1, c));
-    std::vector<LetterForms> out;
+    std::vector<LetterWithForms> out;
     for (const auto& letter : set.letters) {
         const auto& shaped = set.lines[letter.line].shaped;
         const auto& glyph = shaped.glyphs[letter.glyph];
@@ -105,7 +105,7 @@ Holds worseOf(Holds a, Holds b)
 
 bool FitMarks::hasSwash() const
 {
-    return std::ranges::any_of(alternates, [](const LetterForms& letter) {
+    return std::ranges::any_of(alternates, [](const LetterWithForms& letter) {
         return std::ranges::any_of(letter.forms, &Alternate::is_swash);
     });
 }
@@ -120,7 +120,28 @@ FaceTraits traitsOf(const FontFace& face, const std::shared_ptr<WeldCache>& weld
     return traits;
 }
 
-Result<FitShape> fitShapeOf(const SetWords& set, double units_per_em, std::vector<LetterForms> alternates,
+Result<void> markOutline(const Outline& outline, Unit unit, FitMarks& marks, const CancelToken& cancel)
+{
+    if (auto measured = measureShape(outline, unit, marks, cancel); !measured)
+        return measured;
+    const auto figures = measure(outline);
+    marks.pieces = figures.pieces;
+    marks.nodes = figures.nodes;
+    marks.middles.clear();
+    marks.smallest_piece.reset();
+    for (const auto& piece : outline.pieces) {
+        double area = piece.outer.signedArea();
+        for (const auto& middle : piece.middles) {
+            area += middle.signedArea();
+            marks.middles.push_back(insideOf(middle));
+        }
+        if (!marks.smallest_piece || area < marks.smallest_piece->area)
+            marks.smallest_piece = SmallPiece{area, insideOf(piece.outer)};
+    }
+    return {};
+}
+
+Result<FitShape> fitShapeOf(const SetWords& set, double units_per_em, std::vector<LetterWithForms> alternates,
                             const FaceTraits& traits, const CancelToken& cancel,
                             const std::shared_ptr<WeldCache>& welds)
 {
@@ -139,22 +160,10 @@ Result<FitShape> fitShapeOf(const SetWords& set, double units_per_em, std::vecto
         return fail(ErrorCode::NothingToCut);
 
     FitMarks& marks = shape.marks_fu;
-    if (auto measured = measureShape(shape.outline_fu, unit, marks, cancel); !measured)
+    if (auto measured = markOutline(shape.outline_fu, unit, marks, cancel); !measured)
         return fail(measured.error());
     marks.pairs = std::move(*pairs);
     marks.joins = static_cast<std::size_t>(std::ranges::count_if(marks.pairs, &LetterPair::joins));
-    const auto figures = measure(shape.outline_fu);
-    marks.pieces = figures.pieces;
-    marks.nodes = figures.nodes;
-    for (const auto& piece : shape.outline_fu.pieces) {
-        double area = piece.outer.signedArea();
-        for (const auto& middle : piece.middles) {
-            area += middle.signedArea();
-            marks.middles.push_back(insideOf(middle));
-        }
-        if (!marks.smallest_piece || area < marks.smallest_piece->area)
-            marks.smallest_piece = SmallPiece{area, insideOf(piece.outer)};
-    }
     marks.missing = set.missing;
     marks.alternates = std::move(alternates);
     for (std::size_t i = 0; i < set.letters.size(); ++i) {

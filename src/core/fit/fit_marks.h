@@ -27,7 +27,7 @@ struct SharpPoint
 };
 
 /// The letter of the words that has other forms, and these.
-struct LetterForms
+struct LetterWithForms
 {
     LetterRef letter;
     std::string text;
@@ -76,7 +76,7 @@ struct FitMarks
     std::vector<SharpPoint> sharp_points;
     std::optional<SmallPiece> smallest_piece;
     std::u32string missing;
-    std::vector<LetterForms> alternates;
+    std::vector<LetterWithForms> alternates;
     FaceTraits traits;
 
     double nodesPerLetter() const { return letters.empty() ? 0.0 : double(nodes) / double(letters.size()); }
@@ -98,6 +98,11 @@ struct FitShape
     FitMarks marks_fu;
 };
 
+/// Strokes, gaps, sharp points, middles and pieces of any outline, into `marks`; what belongs to words stays. Lengths and places in the
+/// unit of the outline.
+/// Errors: those of medialAxis.
+Result<void> markOutline(const Outline& outline, Unit unit, FitMarks& marks, const CancelToken& cancel = {});
+
 /// `welds` keeps welded glyphs between calls and may be null.
 FaceTraits traitsOf(const FontFace& face, const std::shared_ptr<WeldCache>& welds = {});
 
@@ -107,7 +112,7 @@ Result<FitShape> fitShape(const FontFace& face, const std::string& words, const 
                           const std::shared_ptr<WeldCache>& welds = {});
 
 /// The same for words that were set elsewhere; `alternates` and `traits` are taken as they are.
-Result<FitShape> fitShapeOf(const SetWords& set, double units_per_em, std::vector<LetterForms> alternates,
+Result<FitShape> fitShapeOf(const SetWords& set, double units_per_em, std::vector<LetterWithForms> alternates,
                             const FaceTraits& traits, const CancelToken& cancel = {},
                             const std::shared_ptr<WeldCache>& welds = {});
 
@@ -120,7 +125,8 @@ ShapeScale scaleOf(const FitShape& shape, const FinishedSize& size);
 
 /// The shape's marks at a finished size, in mm; the inked shape's lower left corner is the origin, as in
 /// Design. Where proportions are not kept, strokes, gaps and points are measured again on the stretched
-/// shape. Errors: SizeOutOfRange; those of medialAxis.
+/// shape.
+/// Errors: SizeOutOfRange; those of medialAxis.
 Result<FitMarks> marksAt(const FitShape& shape, const FinishedSize& size, const CancelToken& cancel = {});
 
 /// What a process makes of a figure.

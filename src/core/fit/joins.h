@@ -19,7 +19,8 @@ struct LetterPair
 };
 
 /// Letters join when their union has fewer pieces than the two apart.
-/// Units:  font units. Errors: those of weld.
+/// Units:  font units.
+/// Errors: those of weld.
 Result<std::vector<LetterPair>> letterPairs(const SetWords& set, Unit unit, const WeldOptions& options);
 
 } // namespace ink

@@ -159,6 +159,17 @@ private:
 
 } // namespace
 
+namespace {
+
+void appendSegment(std::string& out, const Segment& s)
+{
+    out += s.kind == SegmentKind::Line ? 'L' : (s.kind == SegmentKind::Quadratic ? 'Q' : 'C');
+    for (std::size_t k = 1; k <= s.degree(); ++k)
+        append(out, s.p[k]);
+}
+
+} // namespace
+
 std::string pathData(const Paths& paths)
 {
     std::string out;
@@ -172,12 +183,22 @@ std::string pathData(const Paths& paths)
             const bool is_last_line = i + 1 == contour.segments.size() && s.kind == SegmentKind::Line;
             if (is_last_line)
                 break; // Z draws it
-            out += s.kind == SegmentKind::Line ? 'L' : (s.kind == SegmentKind::Quadratic ? 'Q' : 'C');
-            for (std::size_t k = 1; k <= s.degree(); ++k)
-                append(out, s.p[k]);
+            appendSegment(out, s);
         }
         out += 'Z';
     }
+    return out;
+}
+
+std::string pathData(const OpenPath& path)
+{
+    std::string out;
+    if (path.isEmpty())
+        return out;
+    out += 'M';
+    append(out, path.segments.front().start());
+    for (const auto& s : path.segments)
+        appendSegment(out, s);
     return out;
 }
 

@@ -108,12 +108,17 @@ private:
 
 } // namespace
 
+OpenPath AxisEdge::path() const
+{
+    OpenPath path;
+    for (const auto& step : steps)
+        path.segments.push_back(step.arc);
+    return path;
+}
+
 double AxisEdge::length() const
 {
-    double sum = 0.0;
-    for (const auto& step : steps)
-        sum += step.arc.arcLength();
-    return sum;
+    return path().arcLength();
 }
 
 Result<AxisGraph> axisGraph(const Outline& outline, Unit unit, const CancelToken& cancel)

@@ -57,6 +57,8 @@ struct AxisEdge
     bool is_tip = false;
 
     double length() const;
+    /// The axis itself, from `from` to `to`.
+    OpenPath path() const;
 };
 
 struct AxisGraph
@@ -72,8 +74,7 @@ inline constexpr double kOppositeSides_deg = 150.0;
 
 /// Branches that run into corners of 70 degrees and more are left out.
 /// Units:  those of the outline. Curves are taken on chords: within 0.25 u where two of them come nearer than
-/// 6 u
-///         to each other, within 1.5 u elsewhere.
+///         6 u to each other, within 1.5 u elsewhere.
 /// Shape:  pieces as the weld makes them; middles count as gaps. Empty in, empty out. A dot or a middle that
 ///         has no two opposite sides is one edge of one step, as wide as the largest circle in it.
 /// Errors: NonFinite, TooManyNodes (more than 2 million chords), WeldFailed, Cancelled.

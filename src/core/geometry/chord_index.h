@@ -17,8 +17,7 @@ struct Chord
 
 /// Chords by their boxes. Safe to ask from several threads at once.
 /// Source: A. Guttman, "R-trees", SIGMOD 1984; S. T. Leutenegger et al., "STR: a simple and efficient
-/// algorithm for
-///         R-tree packing", ICDE 1997 (Boost.Geometry's index).
+///         algorithm for R-tree packing", ICDE 1997 (Boost.Geometry's index).
 class ChordIndex
 {
 public:

@@ -8,8 +8,7 @@
 namespace ink {
 
 /// Source: R. E. Tarjan, "Efficiency of a good but not linear set union algorithm", JACM 22(2), 1975; paths
-/// are
-///         halved on the way.
+///         are halved on the way.
 class DisjointSets
 {
 public:

@@ -5,7 +5,7 @@
 
 namespace ink {
 
-/// Units: those of the outline (mm for a finished design).
+/// Units:  those of the outline (mm for a finished design).
 struct OutlineFigures
 {
     std::size_t pieces = 0;

@@ -32,7 +32,8 @@ struct MedialAxis
     double thinLength(double width) const;
 };
 
-/// Reads the graph of the same outline. Errors: none.
+/// Reads the graph of the same outline.
+/// Errors: none.
 MedialAxis medialAxisOf(const AxisGraph& graph, const Outline& outline, Unit unit);
 /// Errors: those of axisGraph.
 Result<MedialAxis> medialAxis(const Outline& outline, Unit unit, const CancelToken& cancel = {});

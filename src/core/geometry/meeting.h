@@ -45,11 +45,13 @@ private:
 bool overlapDeeply(const ShapeChords& one, Point one_at, const ShapeChords& other, Point other_at,
                    double depth);
 
-/// Units: those of the coordinates; each shape is moved to its place. Inside is told by the even-odd rule.
+/// Units:  those of the coordinates; each shape is moved to its place. Inside is told by the even-odd rule.
 Meeting meetingOf(const ShapeChords& one, Point one_at, const ShapeChords& other, Point other_at);
 
 /// The nearest that two shapes come to each other, each moved to its place; 0 where they meet, `most` when
-/// they are no nearer than that. Units: those of the shapes. Errors: none.
+/// they are no nearer than that.
+/// Units:  those of the shapes.
+/// Errors: none.
 double distanceOf(const ShapeChords& one, Point one_at, const ShapeChords& other, Point other_at,
                   double most);
 

@@ -20,7 +20,9 @@ double Contour::signedArea() const
     return sum;
 }
 
-double Contour::arcLength() const
+namespace {
+
+double lengthOf(const std::vector<Segment>& segments)
 {
     double sum = 0.0;
     for (const auto& s : segments)
@@ -28,7 +30,7 @@ double Contour::arcLength() const
     return sum;
 }
 
-Box Contour::bounds() const
+Box boundsOf(const std::vector<Segment>& segments)
 {
     Box box;
     for (const auto& s : segments)
@@ -36,13 +38,45 @@ Box Contour::bounds() const
     return box;
 }
 
+std::vector<Segment> turnedRound(const std::vector<Segment>& segments)
+{
+    std::vector<Segment> out;
+    out.reserve(segments.size());
+    for (auto it = segments.rbegin(); it != segments.rend(); ++it)
+        out.push_back(it->reversed());
+    return out;
+}
+
+} // namespace
+
+double Contour::arcLength() const
+{
+    return lengthOf(segments);
+}
+
+Box Contour::bounds() const
+{
+    return boundsOf(segments);
+}
+
 Contour Contour::reversed() const
 {
-    Contour out;
-    out.segments.reserve(segments.size());
-    for (auto it = segments.rbegin(); it != segments.rend(); ++it)
-        out.segments.push_back(it->reversed());
-    return out;
+    return {turnedRound(segments)};
+}
+
+double OpenPath::arcLength() const
+{
+    return lengthOf(segments);
+}
+
+Box OpenPath::bounds() const
+{
+    return boundsOf(segments);
+}
+
+OpenPath OpenPath::reversed() const
+{
+    return {turnedRound(segments)};
 }
 
 Contour transformed(const Contour& contour, const Affine& by)
@@ -52,6 +86,11 @@ Contour transformed(const Contour& contour, const Affine& by)
         for (std::size_t i = 0; i <= s.degree(); ++i)
             s.p[i] = by.map(s.p[i]);
     return out;
+}
+
+OpenPath transformed(const OpenPath& path, const Affine& by)
+{
+    return {transformed(Contour{path.segments}, by).segments};
 }
 
 Paths transformed(const Paths& paths, const Affine& by)

@@ -13,12 +13,26 @@ struct Contour
     std::vector<Segment> segments;
 
     bool isEmpty() const { return segments.empty(); }
-    /// Positive when the ring runs counter-clockwise (y up). Units: square of the coordinates' unit.
+    /// Positive when the ring runs counter-clockwise (y up).
+    /// Units:  square of the coordinates' unit.
     double signedArea() const;
     double arcLength() const;
     Box bounds() const;
     Contour reversed() const;
     friend bool operator==(const Contour&, const Contour&) = default;
+};
+
+/// A line with two ends, drawn and not filled: the middle of a stroke, the way of a needle or of a pen. Each segment starts
+/// where the one before ends.
+struct OpenPath
+{
+    std::vector<Segment> segments;
+
+    bool isEmpty() const { return segments.empty(); }
+    double arcLength() const;
+    Box bounds() const;
+    OpenPath reversed() const;
+    friend bool operator==(const OpenPath&, const OpenPath&) = default;
 };
 
 /// Contours as a font draws them: any direction, overlaps allowed.
@@ -50,6 +64,7 @@ struct Affine
 
 /// Maps every control point; the order of the segments stays.
 Contour transformed(const Contour& contour, const Affine& by);
+OpenPath transformed(const OpenPath& path, const Affine& by);
 Paths transformed(const Paths& paths, const Affine& by);
 /// As above; a mirroring turns the rings round again, so outer rings stay counter-clockwise.
 Outline transformed(const Outline& outline, const Affine& by);

@@ -29,13 +29,11 @@ struct Reduction
 /// Joins smooth neighbours into single cubics. Corners stay, straight lines stay straight, and the nodes that
 /// carry the width and height of the whole stay where they are.
 /// Shape:  a valid outline in and out. A ring is bent by no more than a fifth of its own size; where rings
-/// would
-///         cross, those that do are halved in tolerance, twelve times at most, after which they stay as they
-///         are.
+///         would cross, those that do are halved in tolerance, twelve times at most, after which they stay as
+///         they are.
 /// Errors: Cancelled.
 /// Source: P. J. Schneider, Graphics Gems, 1990, for the fit; longest stretch first, which is the fewest
-/// there can be
-///         as long as a part of a stretch that fits also fits.
+///         there can be as long as a part of a stretch that fits also fits.
 Result<Reduction> reduceNodes(const Outline& outline, Unit unit, const ReduceOptions& options = {});
 
 enum class NodeKind { Corner, Smooth };

@@ -57,8 +57,7 @@ struct SideGap
 /// Exact on the chords of both. Nothing when no height holds ink of both.
 /// Units:  those of the coordinates; `right_at` is where the right shape stands.
 /// Source: the gap is the least of x_right - x_left over pairs of chords; on a pair it is linear in y, so it
-/// is
-///         least at the height of an end of a chord.
+///         is least at the height of an end of a chord.
 std::optional<SideGap> sideGap(const SideProfile& left, const SideProfile& right, Point right_at);
 
 } // namespace ink

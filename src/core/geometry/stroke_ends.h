@@ -20,8 +20,7 @@ struct StrokeEnd
 /// Ends of strokes, round, cut or pointed, in the order of the outline.
 /// Units:  those of the outline; `u` is 1/1000 em in them. Curves are taken on chords within 0.25 u.
 /// Shape:  welded pieces. An end is where the outside turns by 150 degrees within a length that is no more
-/// than
-///         2.2 times the width there; dots, which turn everywhere, have none.
+///         than 2.2 times the width there; dots, which turn everywhere, have none.
 /// Errors: none; empty in, empty out.
 /// Source: own; that a stroke's sides are parallel to within 30 degrees is what kOppositeSides_deg says too.
 std::vector<StrokeEnd> strokeEnds(const Outline& outline, double u);

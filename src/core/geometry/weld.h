@@ -67,16 +67,15 @@ struct Welded
     WeldStats stats;
 };
 
-/// Union of glyphs under the non-zero rule, first within each glyph, then of all that touch, so that a
-/// glyph drawn in the wrong direction does not cancel its neighbours. Curves stay the curves of the glyphs.
+/// Union of glyphs under the non-zero rule, first within each glyph, then of all that touch, so that a glyph
+/// drawn in the wrong direction does not cancel its neighbours. Curves stay the curves of the glyphs.
 /// Units:  coordinates in any unit, y up; tolerances follow `unit`.
-/// Shape:  rings in any direction; result outer rings counter-clockwise, middles clockwise, pieces
-///         from left to right. Empty in, empty out. Rings smaller than 1 u^2 or thinner than 0.3 u all along
-///         are left out.
-/// Threads: may run at once on several threads, also with one cache.
+/// Shape:  rings in any direction; result outer rings counter-clockwise, middles clockwise, pieces from left
+///         to right. Empty in, empty out. Rings smaller than 1 u^2 or thinner than 0.3 u all along are left
+///         out. Threads: may run at once on several threads, also with one cache.
 /// Errors: NonFinite, CoordinateOutOfRange (beyond 4,000 em), TooManyNodes, WeldFailed, Cancelled.
-/// Source: B. R. Vatti, "A generic solution to polygon clipping", CACM 35(7), 1992, for the sweep
-///         (the clipping library); curves kept by provenance, docs/decisions/0003 and 0005.
+/// Source: B. R. Vatti, "A generic solution to polygon clipping", CACM 35(7), 1992, for the sweep (the
+///         clipping library); curves kept by provenance, docs/decisions/0003 and 0005.
 Result<Welded> weld(std::span<const PlacedPaths> glyphs, Unit unit, const WeldOptions& options = {});
 /// The same for glyphs that are drawn at their place already.
 Result<Welded> weld(std::span<const Paths> glyphs, Unit unit, const WeldOptions& options = {});

@@ -31,7 +31,7 @@ enum class ContentKind {
 
 /// From the first bytes (4 kB are enough); `name` only tells plain texts and zip-based documents apart.
 /// Source: OpenType 1.9 (sfnt version), WOFF and WOFF2 (signature), PNG, JFIF, GIF89a, RIFF, PDF, RTF and ZIP
-/// signatures.
+///         signatures.
 ContentKind contentKindOf(std::string_view first_bytes, std::string_view name);
 
 /// True when nothing in the bytes is foreign to a text in any 8-bit or 16-bit encoding.

@@ -8,12 +8,13 @@
 namespace ink {
 
 /// Words of the parts of a .docx and of the notes below its pages: rows of tables as "| cell | cell |",
-/// headings behind "# ", items behind "- ". Errors: DocumentUnreadable. Source: ECMA-376 part 1, 17.3.2
-/// (strike, vanish), 17.13.5 (del, moveFrom), 17.4 (tables).
+/// headings behind "# ", items behind "- ".
+/// Errors: DocumentUnreadable.
+/// Source: ECMA-376 part 1, 17.3.2 (strike, vanish), 17.13.5 (del, moveFrom), 17.4 (tables).
 Result<std::string> docxText(const std::string& bytes, const std::string& name);
 
-/// The same of an .odt. Source: OpenDocument 1.3 part 3, 5.5 (tracked changes), 20.2 (text:display), 20.368
-/// (line-through).
+/// The same of an .odt.
+/// Source: OpenDocument 1.3 part 3, 5.5 (tracked changes), 20.2 (text:display), 20.368 (line-through).
 Result<std::string> odtText(const std::string& bytes, const std::string& name);
 
 } // namespace ink

@@ -7,6 +7,7 @@
 #include "core/intake/entry_names.h"
 #include "core/intake/font_check.h"
 #include "core/intake/safe_name.h"
+#include "core/intake/same_fonts.h"
 #include "core/package/text_encoding.h"
 
 #include <algorithm>
@@ -121,7 +122,7 @@ private:
         if (m_options.cancel.isCancelled())
             return fail(ErrorCode::Cancelled, m_contents.source.string());
         tellNamesApart(m_contents);
-        compareFonts();
+        compareFonts(m_contents);
         return {};
     }
 
@@ -165,12 +166,11 @@ private:
                      source.bytes.size());
             return;
         }
-        if (!source.refusal.empty()) {
-            const bool is_damaged = source.refusal.starts_with("It is damaged");
+        if (source.refusal != Refusal::None) {
+            const bool is_damaged = source.refusal == Refusal::Damaged;
             addPlain(full_name, is_damaged ? whole.path : fs::path(),
-                     is_damaged ? EntryRole::Damaged : EntryRole::Refused, source.refusal, 0);
-            m_contents.is_limited =
-                m_contents.is_limited || source.refusal.find("unpack") != std::string::npos;
+                     is_damaged ? EntryRole::Damaged : EntryRole::Refused, source.reason, 0);
+            m_contents.is_limited = m_contents.is_limited || source.refusal == Refusal::OverLimit;
             return;
         }
         const ContentKind kind = contentKindOf(std::string_view(source.bytes).substr(0, 4096), source.name);
@@ -342,67 +342,6 @@ private:
             entry.note[0] = static_cast<char>(std::toupper(static_cast<unsigned char>(entry.note[0])));
     }
 
-    /// The same face in several formats, the same bytes twice, several faces under one name.
-    void compareFonts()
-    {
-        std::map<std::string, int> by_content;
-        std::map<std::string, std::vector<int>> by_name;
-        for (const std::size_t i : m_contents.fonts()) {
-            auto& entry = m_contents.entries[i];
-            const auto [first, is_new] = by_content.try_emplace(entry.sha256, static_cast<int>(i));
-            if (!is_new) {
-                entry.better = first->second;
-                addNote(entry, "It is byte for byte the same as " +
-                                   m_contents.entries[static_cast<std::size_t>(first->second)].name + ".");
-                continue;
-            }
-            by_name[entry.faces.front().family + "\n" + entry.faces.front().style].push_back(
-                static_cast<int>(i));
-        }
-        for (const auto& [name, group] : by_name)
-            compareNamesakes(group);
-    }
-
-    void compareNamesakes(const std::vector<int>& group)
-    {
-        const auto entryAt = [&](int i) -> PackageEntry& {
-            return m_contents.entries[static_cast<std::size_t>(i)];
-        };
-        static constexpr std::array kBest{ContentKind::OpenTypeCff, ContentKind::TrueType,
-                                          ContentKind::Collection, ContentKind::Woff2, ContentKind::Woff};
-        std::map<ContentKind, std::vector<int>> by_format;
-        for (const int i : group)
-            by_format[entryAt(i).content].push_back(i);
-        const std::string name = entryAt(group.front()).faces.front().readableName();
-        for (const auto& [format, same] : by_format)
-            if (same.size() > 1) {
-                std::string files;
-                for (const int i : same) {
-                    addNote(entryAt(i), "It shares its name with other fonts here.");
-                    files += (files.empty() ? "" : ", ") + entryAt(i).path.filename().string();
-                }
-                m_contents.notes.push_back(std::to_string(same.size()) +
-                                           " different fonts call themselves “" + name + "”: " + files +
-                                           ". They are told apart by their file names.");
-            }
-        if (by_format.size() < 2 ||
-            std::ranges::any_of(by_format, [](const auto& f) { return f.second.size() > 1; }))
-            return;
-        const auto best =
-            std::ranges::find_if(kBest, [&](ContentKind kind) { return by_format.contains(kind); });
-        const int chosen = by_format[*best].front();
-        for (const int i : group)
-            if (i != chosen)
-                entryAt(i).better = chosen;
-        const bool is_cff = *best == ContentKind::OpenTypeCff;
-        m_contents.notes.push_back(
-            "“" + name + "” is here in " + std::to_string(group.size()) + " formats. " +
-            entryAt(chosen).path.filename().string() +
-            (is_cff ? " is recommended: OpenType (CFF) keeps the curves as they were drawn, with fewer nodes "
-                      "to cut."
-                    : " is recommended: other programs can install it, the web formats they cannot."));
-    }
-
     void tick() const
     {
         if (m_options.progress)
@@ -476,62 +415,6 @@ Result<PackageContents> inspectPackage(const fs::path& path, const InspectOption
     if (!done)
         return fail(done.error());
     return contents;
-}
-
-std::vector<std::size_t> usualChoice(const PackageContents& contents)
-{
-    std::vector<std::size_t> chosen;
-    for (std::size_t i = 0; i < contents.entries.size(); ++i) {
-        const auto& entry = contents.entries[i];
-        const bool is_kept = entry.role == EntryRole::Document || entry.role == EntryRole::KeyMap ||
-                             entry.role == EntryRole::Preview;
-        if (is_kept || (entry.role == EntryRole::Font && entry.better < 0))
-            chosen.push_back(i);
-    }
-    return chosen;
-}
-
-Result<Taken> takeEntries(const PackageContents& contents, const std::vector<std::size_t>& chosen,
-                          const fs::path& folder, OnConflict on_conflict, const CancelToken& cancel)
-{
-    std::error_code problem;
-    fs::create_directories(folder, problem);
-    if (!fs::is_directory(folder, problem))
-        return fail(ErrorCode::FileUnwritable, folder.string(), "it is not a folder");
-    Taken taken;
-    for (const std::size_t i : chosen) {
-        if (cancel.isCancelled())
-            return fail(ErrorCode::Cancelled, contents.source.string());
-        const auto& entry = contents.entries[i];
-        if (entry.path.empty() || entry.staged.empty())
-            continue;
-        fs::path target = folder / entry.path;
-        fs::create_directories(target.parent_path(), problem);
-        if (!fs::is_directory(target.parent_path(), problem)) { // this one only
-            taken.left_out.push_back(entry.name + ": a file stands where its folder would be.");
-            continue;
-        }
-        if (!isBelow(target.parent_path(), folder))
-            return fail(ErrorCode::FileUnwritable, target.string(), "a link there leads out of the folder");
-        if (fs::is_directory(target, problem)) {
-            target = freeName(target);
-        } else if (fs::exists(fs::symlink_status(target, problem))) {
-            if (on_conflict == OnConflict::Keep || hasSameContent(target, entry.staged)) {
-                taken.kept.push_back(target);
-                taken.places[i] = target;
-                continue;
-            }
-            if (on_conflict == OnConflict::Both)
-                target = freeName(target);
-            else if (fs::is_symlink(fs::symlink_status(target, problem)))
-                fs::remove(target, problem); // the link goes, what it points to stays
-        }
-        if (auto copied = copyFile(entry.staged, target, std::size_t{4} << 30); !copied)
-            return fail(copied.error());
-        taken.written.push_back(target);
-        taken.places[i] = target;
-    }
-    return taken;
 }
 
 } // namespace ink

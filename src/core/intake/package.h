@@ -83,8 +83,8 @@ struct InspectOptions
 };
 
 /// Looks into a package, a folder, or a single file. Fonts pass opentype-sanitizer before anything else reads
-/// them. A damaged, refused or unknown entry is listed with its reason and hides nothing else. Errors: those
-/// of readArchive when nothing at all could be read; HelperFailed; FileUnwritable, DiskFull.
+/// them. A damaged, refused or unknown entry is listed with its reason and hides nothing else.
+/// Errors: those of readArchive when nothing at all could be read; HelperFailed; FileUnwritable, DiskFull.
 Result<PackageContents> inspectPackage(const std::filesystem::path& path, const InspectOptions& options = {});
 
 enum class OnConflict { Keep, Replace, Both };

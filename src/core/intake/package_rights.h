@@ -10,7 +10,8 @@
 
 namespace ink {
 
-/// What the font's own name table says: IDs 13, 14, 0, 7, 10. Source: OpenType 1.9, `name`.
+/// What the font's own name table says: IDs 13, 14, 0, 7, 10.
+/// Source: OpenType 1.9, `name`.
 std::vector<EvidenceText> evidenceIn(const FaceInfo& face);
 
 /// The documents that speak of the entry `font`: those of its own folder and the folders above it, and those

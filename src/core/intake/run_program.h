@@ -17,7 +17,8 @@ struct ProgramOutput
 };
 
 /// `arguments[0]` is looked for in the PATH; no shell is involved. Output beyond `max_bytes` ends the
-/// program. Errors: HelperFailed (not installed, took longer than `patience`, said too much, crashed).
+/// program.
+/// Errors: HelperFailed (not installed, took longer than `patience`, said too much, crashed).
 Result<ProgramOutput> runProgram(const std::vector<std::string>& arguments,
                                  std::chrono::milliseconds patience, std::size_t max_bytes);
 

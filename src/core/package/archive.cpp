@@ -98,19 +98,15 @@ public:
     void read(archive_entry* source, ArchiveEntry& entry)
     {
         if (archive_entry_hardlink(source) || archive_entry_filetype(source) == AE_IFLNK) {
-            entry.refusal = "It is a link, which could lead anywhere.";
+            refuse(entry, Refusal::Link, "It is a link, which could lead anywhere.");
             if (const char* target = archive_entry_symlink(source))
                 entry.link_target = target;
             return;
         }
-        if (archive_entry_filetype(source) != AE_IFREG) {
-            entry.refusal = "It is neither a file nor a folder.";
-            return;
-        }
-        if (archive_entry_is_encrypted(source)) {
-            entry.refusal = "It is locked with a password.";
-            return;
-        }
+        if (archive_entry_filetype(source) != AE_IFREG)
+            return refuse(entry, Refusal::NoFile, "It is neither a file nor a folder.");
+        if (archive_entry_is_encrypted(source))
+            return refuse(entry, Refusal::Locked, "It is locked with a password.");
         const auto packed_before = archive_filter_bytes(m_reader, -1);
         for (;;) {
             const void* block = nullptr;
@@ -120,29 +116,28 @@ public:
             if (status == ARCHIVE_EOF)
                 return;
             if (status != ARCHIVE_OK && status != ARCHIVE_WARN) {
-                entry.refusal = "It is damaged: " + problemOf(m_reader) + ".";
-                if (!m_limits.keeps_refused)
-                    entry.bytes.clear();
+                std::string as_far_as_read;
+                if (m_limits.keeps_refused)
+                    as_far_as_read = std::move(entry.bytes);
+                refuse(entry, Refusal::Damaged, "It is damaged: " + problemOf(m_reader) + ".");
+                entry.bytes = std::move(as_far_as_read);
                 return;
             }
             // A file with holes says where its blocks go; holes count as bytes.
             const auto end = static_cast<std::uint64_t>(offset) + size;
-            if (end > m_limits.entry_bytes) {
-                refuse(entry, "It unpacks to more than " + inMb(m_limits.entry_bytes) + ".");
-                return;
-            }
+            if (end > m_limits.entry_bytes)
+                return refuse(entry, Refusal::OverLimit,
+                              "It unpacks to more than " + inMb(m_limits.entry_bytes) + ".");
             const double packed =
                 static_cast<double>(archive_filter_bytes(m_reader, -1) - packed_before) + 65536.0;
-            if (end > (1u << 20) && static_cast<double>(end) > m_limits.ratio * packed) {
-                refuse(entry, "It unpacks to more than " + std::to_string(static_cast<int>(m_limits.ratio)) +
+            if (end > (1u << 20) && static_cast<double>(end) > m_limits.ratio * packed)
+                return refuse(entry, Refusal::OverLimit,
+                              "It unpacks to more than " + std::to_string(static_cast<int>(m_limits.ratio)) +
                                   " times its packed size, as packages made to fill a disk do.");
-                return;
-            }
-            if (m_use.bytes + end > m_limits.total_bytes) {
-                refuse(entry,
-                       "With it the package would unpack to more than " + inMb(m_limits.total_bytes) + ".");
-                return;
-            }
+            if (m_use.bytes + end > m_limits.total_bytes)
+                return refuse(entry, Refusal::OverLimit,
+                              "With it the package would unpack to more than " + inMb(m_limits.total_bytes) +
+                                  ".");
             if (end > entry.bytes.size())
                 entry.bytes.resize(static_cast<std::size_t>(end));
             std::copy_n(static_cast<const char*>(block), size, entry.bytes.data() + offset);
@@ -152,9 +147,10 @@ public:
     }
 
 private:
-    static void refuse(ArchiveEntry& entry, std::string reason)
+    static void refuse(ArchiveEntry& entry, Refusal refusal, std::string reason)
     {
-        entry.refusal = std::move(reason);
+        entry.refusal = refusal;
+        entry.reason = std::move(reason);
         entry.bytes.clear();
         entry.bytes.shrink_to_fit();
     }
@@ -192,7 +188,9 @@ Result<void> readAll(::archive* reader, const std::string& name, const PackageLi
                 "It has more than " + std::to_string(limits.entries) + " entries; the rest was not read.";
             return {};
         }
-        ArchiveEntry entry{nameOf(source), {}, archive_entry_filetype(source) == AE_IFDIR, {}, {}, {}};
+        ArchiveEntry entry;
+        entry.name = nameOf(source);
+        entry.is_folder = archive_entry_filetype(source) == AE_IFDIR;
         names.decode(entry);
         if (!entry.is_folder)
             entries.read(source, entry);

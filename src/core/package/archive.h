@@ -38,6 +38,17 @@ struct PackageUse
     std::uint64_t bytes = 0;
 };
 
+/// Why the content of an entry cannot be had.
+enum class Refusal {
+    None,
+    Link,
+    NoFile,
+    Locked,
+    Damaged,
+    /// Over a limit that the person can lift for this package.
+    OverLimit,
+};
+
 struct ArchiveEntry
 {
     /// As the archive has it, brought to UTF-8; not to be trusted.
@@ -45,8 +56,9 @@ struct ArchiveEntry
     /// The encoding the name was written in, when it was not UTF-8: "Shift_JIS".
     std::string name_encoding;
     bool is_folder = false;
-    /// "It is a link.": why its content cannot be had; empty when it was read whole.
-    std::string refusal;
+    Refusal refusal = Refusal::None;
+    /// "It is a link, which could lead anywhere.": empty when it was read whole.
+    std::string reason;
     /// Also of an entry that was refused, where PackageLimits::keeps_refused: as far as it could be read.
     std::string bytes;
     /// Where a symbolic link leads.
@@ -55,9 +67,9 @@ struct ArchiveEntry
 
 /// Calls `take` for each entry, in order. An entry that breaks a limit is handed over without its bytes and
 /// with the reason; when there are too many entries or bytes in all, reading stops and the reason is returned
-/// in `stopped`. Errors: FileNotFound, FileUnreadable, PackageDamaged, PackageLocked, Cancelled. What was
-/// read before an error
-///         has been handed over.
+/// in `stopped`.
+/// Errors: FileNotFound, FileUnreadable, PackageDamaged, PackageLocked, Cancelled. What was read before an
+///         error has been handed over.
 Result<void> readArchive(const std::filesystem::path& path, const PackageLimits& limits, PackageUse& use,
                          const std::function<void(ArchiveEntry)>& take, std::string& stopped,
                          const CancelToken& cancel = {});

@@ -22,7 +22,8 @@ std::string toUtf8Text(std::string_view bytes);
 bool isInSomeEncoding(std::string_view bytes);
 
 /// The encoding of file names that are not UTF-8, told from all of them together; empty when it cannot be
-/// told. Source: ICU's character set detection.
+/// told.
+/// Source: ICU's character set detection.
 std::string encodingOfNames(const std::vector<std::string>& names);
 
 /// A name in that encoding ("Shift_JIS") as UTF-8; as it is when it is UTF-8 already, or the encoding is

@@ -126,8 +126,8 @@ Result<Project> readProject(std::string_view bytes, const std::string& name)
     const auto take = [&](ArchiveEntry entry) {
         if (entry.is_folder)
             return;
-        if (!entry.refusal.empty()) {
-            project.warnings.push_back(entry.name + ": " + entry.refusal);
+        if (entry.refusal != Refusal::None) {
+            project.warnings.push_back(entry.name + ": " + entry.reason);
             project.others.push_back({entry.name, std::move(entry.bytes), entry.link_target});
         } else if (entry.name.starts_with(kEvidence)) {
             project.evidence.push_back({entry.name.substr(kEvidence.size()), std::move(entry.bytes)});

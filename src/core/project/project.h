@@ -52,10 +52,12 @@ Result<Project> makeProject(const Job& job, const FindLetters& letters,
 
 /// The same project gives the same bytes.
 Result<void> writeProject(std::ostream& out, const Project& project);
-/// `name` is for messages. Errors: ProjectDamaged, ProjectTooNew, Cancelled.
+/// `name` is for messages.
+/// Errors: ProjectDamaged, ProjectTooNew, Cancelled.
 Result<Project> readProject(std::string_view bytes, const std::string& name);
 
-/// Through a temporary file. Errors: those of writeFile and readFile.
+/// Through a temporary file.
+/// Errors: those of writeFile and readFile.
 Result<void> saveProject(const std::filesystem::path& path, const Project& project);
 Result<Project> openProject(const std::filesystem::path& path);
 

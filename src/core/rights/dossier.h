@@ -87,7 +87,7 @@ struct Dossier
 /// Weighs the evidence. Never fails: without evidence the verdict is AskFirst.
 /// Errors: none; texts that are not UTF-8 are read with U+FFFD.
 /// Source: OpenType 1.9 (`name`, `OS/2` fsType); the order of strength is common practice, no published
-/// source.
+///         source.
 Dossier judge(std::span<const EvidenceText> evidence, const FontFacts& facts = {});
 
 /// The embedding bits in words ("may be embedded in documents").

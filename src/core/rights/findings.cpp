@@ -1,5 +1,6 @@
 #include "core/rights/findings.h"
 
+#include "core/rights/family_names.h"
 #include "core/rights/language.h"
 #include "core/rights/licence_names.h"
 #include "core/rights/narrowing.h"
@@ -23,8 +24,6 @@ constexpr std::size_t kMostChanges = 6;
 constexpr std::size_t kFewUnclear = 4;
 /// A longer sentence is none of a licence: nobody says more than this in one breath.
 constexpr std::size_t kLongestReadable = 400;
-/// So many sentences are shown of each kind; who writes the same a thousand times is quoted often enough.
-constexpr std::size_t kMostQuotes = 100;
 /// A shorter text tells nothing about its language.
 constexpr std::size_t kLeastForLanguage = 25;
 
@@ -33,67 +32,6 @@ Verdict verdictOf(Answer answer)
     return answer == Answer::Yes       ? Verdict::MaySell
            : answer == Answer::Limited ? Verdict::SellWithinLimits
                                        : Verdict::GiftsOnly;
-}
-
-/// A sentence with the line that introduces its list: "Not allowed: commercial use".
-Sentence withLead(const ReadText& text, std::size_t s)
-{
-    constexpr std::size_t kLongestLead = 12;
-    Sentence sentence = text.sentences[s];
-    if (!sentence.lead || text.sentences[*sentence.lead].words.size() > kLongestLead)
-        return sentence;
-    const Sentence& lead = text.sentences[*sentence.lead];
-    sentence.text = lead.text + " " + sentence.text;
-    sentence.words.insert(sentence.words.begin(), lead.words.begin(), lead.words.end());
-    sentence.tokens.insert(sentence.tokens.begin(), lead.tokens.begin(), lead.tokens.end());
-    return sentence;
-}
-
-/// Names that a text reserves: "with Reserved Font Names 'Larch Hand' and 'Larch'".
-std::vector<std::string> reservedNamesIn(const ReadText& text)
-{
-    constexpr std::size_t kMostWords = 12;
-    static constexpr std::array<std::string_view, 4> kParts{"with", "reserved", "font", "name"};
-    std::vector<std::string> names;
-    for (const auto& sentence : text.sentences) {
-        const auto& tokens = sentence.tokens;
-        for (std::size_t i = 0; i + kParts.size() < tokens.size(); ++i) {
-            const auto at = tokens.begin() + static_cast<std::ptrdiff_t>(i);
-            if (!std::equal(kParts.begin(), kParts.end(), at,
-                            [](std::string_view part, const Token& t) { return t.word.starts_with(part); }))
-                continue;
-            std::string name;
-            for (std::size_t k = i + kParts.size(); k < std::min(tokens.size(), i + kMostWords); ++k) {
-                const auto& word = tokens[k].word;
-                const bool is_between = word == "," || word == "and" || word == ";" || word == ".";
-                if (is_between && !name.empty())
-                    names.push_back(std::exchange(name, {}));
-                else if (!is_between && word.size() > 1)
-                    name += (name.empty() ? "" : " ") + word;
-                if (word == ".")
-                    break;
-            }
-            if (!name.empty())
-                names.push_back(name);
-        }
-    }
-    return names;
-}
-
-std::string bare(std::string_view name)
-{
-    std::string out;
-    for (const auto& token : tokensOf(name))
-        if (token.word.size() > 1)
-            out += token.word;
-    return out;
-}
-
-/// "Larch" and "Larch Hand Bold" are of one family; "Fennmoor Serif" and "Fennmoor Sans" are not.
-bool isSameFamily(std::string_view one, std::string_view other)
-{
-    const std::string a = bare(one), b = bare(other);
-    return !a.empty() && !b.empty() && (a.starts_with(b) || b.starts_with(a));
 }
 
 class EvidenceReader
@@ -490,28 +428,6 @@ private:
 };
 
 } // namespace
-
-bool isHint(const Finding& f)
-{
-    return f.statement.weight == Weight::Hint || f.quote.kind == EvidenceKind::Listing;
-}
-
-bool isAbout(const Finding& f, Question question)
-{
-    return f.statement.question == question;
-}
-
-void addOnce(std::vector<std::string>& list, std::string text)
-{
-    if (!text.empty() && std::ranges::find(list, text) == list.end())
-        list.push_back(std::move(text));
-}
-
-void addOnce(std::vector<Quote>& list, const Quote& quote)
-{
-    if (list.size() < kMostQuotes && std::ranges::find(list, quote) == list.end())
-        list.push_back(quote);
-}
 
 Findings findingsIn(std::span<const EvidenceText> evidence, const FontFacts& facts, Dossier& dossier)
 {

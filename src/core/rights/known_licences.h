@@ -74,9 +74,8 @@ struct Recognised
 
 /// Finds whole, partial and altered texts of known licences.
 /// Source: SPDX License List 3 (texts, data/licences); five-word shingles after A. Z. Broder, "On the
-/// resemblance and
-///         containment of documents", SEQUENCES 1997; the differences after E. W. Myers, "An O(ND) difference
-///         algorithm and its variations", Algorithmica 1, 1986.
+///         resemblance and containment of documents", SEQUENCES 1997; the differences after E. W. Myers, "An
+///         O(ND) difference algorithm and its variations", Algorithmica 1, 1986.
 Recognised recogniseLicences(const ReadText& text);
 
 } // namespace ink

@@ -7,7 +7,8 @@
 namespace ink {
 
 /// The English name of the language of a text, when it is one whose permissions are not read ("Swedish");
-/// empty for the seven that are, and where it cannot be told. Source: Compact Language Detector 2.
+/// empty for the seven that are, and where it cannot be told.
+/// Source: Compact Language Detector 2.
 std::string unreadLanguageOf(std::string_view utf8);
 
 } // namespace ink

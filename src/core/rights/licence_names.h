@@ -18,7 +18,8 @@ struct NamedLicence
 };
 
 /// From left to right. A Creative Commons name is one only when every part of it is understood ("BY-NonComm"
-/// is not). Source: SPDX License List 3 for the names; how they are shortened is common practice, no source.
+/// is not).
+/// Source: SPDX License List 3 for the names; how they are shortened is common practice, no source.
 std::vector<NamedLicence> licencesNamedIn(std::span<const Token> tokens);
 
 /// The licence an address leads to; null when it is none of the known ones.

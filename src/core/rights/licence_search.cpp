@@ -1,11 +1,8 @@
 #include "core/rights/known_licences.h"
 
-#include "core/rights/licence_texts.h"
+#include "core/rights/known_texts.h"
 #include "core/rights/narrowing.h"
 #include "core/rights/word_diff.h"
-
-#include <unicode/uchar.h>
-#include <unicode/utf8.h>
 
 #include <algorithm>
 #include <array>
@@ -19,7 +16,11 @@
 namespace ink {
 namespace {
 
-constexpr std::size_t kShingle = 5;
+using detail::KnownText;
+using detail::kShingle;
+using detail::library;
+using detail::Row;
+
 /// Below this part of a licence's text nothing is recognised; halves are.
 constexpr double kLeastCoverage = 0.3;
 constexpr std::size_t kLeastShingles = 25;
@@ -29,46 +30,6 @@ constexpr std::size_t kMostEdits = 1200;
 constexpr std::size_t kReach = 400;
 /// More texts than this in one document are not looked for.
 constexpr int kMostTexts = 4;
-
-bool isLetterOrFigure(const std::string& word)
-{
-    UChar32 first = 0;
-    std::int32_t at = 0;
-    U8_NEXT(reinterpret_cast<const std::uint8_t*>(word.data()), at, static_cast<std::int32_t>(word.size()),
-            first);
-    return first >= 0 && u_isalnum(first);
-}
-
-/// "(a)", "1)", "iv.": ways of numbering, which differ between copies of a licence; "(s)", too.
-bool isListMark(const Sentence& sentence, std::size_t at)
-{
-    const auto& tokens = sentence.tokens;
-    const auto& word = tokens[at].word;
-    const bool is_short = word.size() == 1 ||
-                          (word.size() == 2 && word.find_first_not_of("0123456789") == std::string::npos) ||
-                          word.find_first_not_of("ivx") == std::string::npos;
-    return is_short && at + 1 < tokens.size() && (tokens[at + 1].word == ")" || tokens[at + 1].word == ".");
-}
-
-/// Spellings that do not change what is said.
-std::string_view spelledAlike(std::string_view word)
-{
-    static constexpr std::array<std::pair<std::string_view, std::string_view>, 4> kSame{
-        {{"licence", "license"},
-         {"licences", "licenses"},
-         {"licenced", "licensed"},
-         {"sublicence", "sublicense"}}};
-    const auto it = std::ranges::find(kSame, word, &std::pair<std::string_view, std::string_view>::first);
-    return it == kSame.end() ? word : it->second;
-}
-
-bool isNotice(const Sentence& sentence)
-{
-    const auto& tokens = sentence.tokens;
-    return isCopyrightNotice(tokens) ||
-           (tokens.size() <= 4 && tokens.size() >= 3 && tokens[0].word == "all" &&
-            tokens[1].word == "rights" && tokens[2].word == "reserved");
-}
 
 /// Whom a text speaks of, where it has to be filled in: the names differ between copies.
 bool isOwner(std::string_view words)
@@ -96,103 +57,6 @@ bool isHeading(std::string_view words)
         "termination",           "disclaimer",
         "permission conditions", "permission and conditions"};
     return words.empty() || std::ranges::find(kHeadings, words) != kHeadings.end();
-}
-
-/// The words of a text in one row, each with where it stands.
-struct Row
-{
-    std::vector<std::string_view> words;
-    struct Place
-    {
-        std::size_t sentence, token;
-    };
-    std::vector<Place> places;
-
-    explicit Row(const ReadText& text)
-    {
-        for (std::size_t s = 0; s < text.sentences.size(); ++s) {
-            if (isNotice(text.sentences[s]))
-                continue;
-            const auto& tokens = text.sentences[s].tokens;
-            for (std::size_t t = 0; t < tokens.size(); ++t)
-                if (isLetterOrFigure(tokens[t].word) && !isListMark(text.sentences[s], t)) {
-                    words.push_back(spelledAlike(tokens[t].word));
-                    places.push_back({s, t});
-                }
-        }
-    }
-
-    /// The index of the first word of a row of folded words, from `at` on.
-    std::optional<std::size_t> find(std::string_view phrase, std::size_t at = 0) const
-    {
-        std::vector<std::string_view> wanted;
-        for (std::size_t i = 0; i <= phrase.size();) {
-            const auto end = std::min(phrase.find(' ', i), phrase.size());
-            wanted.push_back(phrase.substr(i, end - i));
-            i = end + 1;
-        }
-        const auto found = std::search(words.begin() + static_cast<std::ptrdiff_t>(at), words.end(),
-                                       wanted.begin(), wanted.end());
-        return found == words.end() ? std::nullopt
-                                    : std::optional(static_cast<std::size_t>(found - words.begin()));
-    }
-
-    std::vector<std::uint64_t> shingles() const
-    {
-        std::vector<std::uint64_t> out;
-        for (std::size_t i = 0; i + kShingle <= words.size(); ++i) {
-            std::uint64_t hash = 1469598103934665603ULL;
-            for (std::size_t k = 0; k < kShingle; ++k)
-                hash = (hash ^ std::hash<std::string_view>{}(words[i + k])) * 1099511628211ULL;
-            out.push_back(hash);
-        }
-        return out;
-    }
-};
-
-/// A known text with the part of it that grants and conditions.
-struct KnownText
-{
-    ReadText text;
-    Row row;
-    std::size_t begin = 0, end = 0;
-
-    explicit KnownText(const KnownLicence& licence) : text(readText(licenceText(licence.id))), row(text)
-    {
-        begin = licence.from.empty() ? 0 : row.find(licence.from).value_or(0);
-        end = licence.to.empty() ? row.words.size() : row.find(licence.to, begin).value_or(row.words.size());
-    }
-
-    std::span<const std::string_view> operative() const
-    {
-        return std::span(row.words).subspan(begin, end - begin);
-    }
-};
-
-/// Which licences each shingle occurs in, one bit each, and how many each has.
-struct Library
-{
-    std::vector<KnownText> texts;
-    std::unordered_map<std::uint64_t, std::uint64_t> licences;
-    std::vector<std::size_t> count;
-
-    Library()
-    {
-        texts.reserve(knownLicences().size());
-        for (std::size_t i = 0; i < knownLicences().size() && i < 64; ++i) {
-            texts.emplace_back(knownLicences()[i]);
-            const auto hashes = texts.back().row.shingles();
-            count.push_back(hashes.size());
-            for (const auto hash : hashes)
-                licences[hash] |= std::uint64_t{1} << i;
-        }
-    }
-};
-
-const Library& library()
-{
-    static const Library known;
-    return known;
 }
 
 /// Where a licence matches best: words of the row.

@@ -9,7 +9,8 @@ namespace ink {
 
 /// True for a sentence that speaks of selling, or of the licence, in a way that could refuse, limit or put a
 /// condition: it takes nothing to be caught but a word of each kind. Seven languages, and the words for trade
-/// in others. Source: common practice of foundries, no published source.
+/// in others.
+/// Source: common practice of foundries, no published source.
 bool mayNarrow(const Sentence& sentence);
 /// The same of a receipt or a permission, in which prices are paid and conditions are met.
 bool mayNarrowWhatWasBought(const Sentence& sentence);

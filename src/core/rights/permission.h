@@ -49,8 +49,8 @@ struct PermissionContext
     bool is_bought = false;
 };
 
-/// Reads sentence `at` together with what it belongs to. Source: common practice of foundries, no published
-/// source; the tables of tests/data/rights show each kind.
+/// Reads sentence `at` together with what it belongs to.
+/// Source: common practice of foundries, no published source; the tables of tests/data/rights show each kind.
 Permission permissionIn(const ReadText& text, std::size_t at, const PermissionContext& context = {});
 
 } // namespace ink

@@ -392,4 +392,17 @@ ReadText readText(std::string_view text)
     return out;
 }
 
+Sentence withLead(const ReadText& text, std::size_t s)
+{
+    constexpr std::size_t kLongestLead = 12;
+    Sentence sentence = text.sentences[s];
+    if (!sentence.lead || text.sentences[*sentence.lead].words.size() > kLongestLead)
+        return sentence;
+    const Sentence& lead = text.sentences[*sentence.lead];
+    sentence.text = lead.text + " " + sentence.text;
+    sentence.words.insert(sentence.words.begin(), lead.words.begin(), lead.words.end());
+    sentence.tokens.insert(sentence.tokens.begin(), lead.tokens.begin(), lead.tokens.end());
+    return sentence;
+}
+
 } // namespace ink

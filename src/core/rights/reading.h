@@ -46,8 +46,11 @@ struct ReadText
 
 /// Splits UTF-8 text (bytes that are not become U+FFFD) into sentences. Wrapped lines are joined; blank
 /// lines, list marks, notices of copyright and short lines before a capital end a sentence. Lines whose parts
-/// stand in columns, by bars, tabs or three spaces, are rows. Source: Unicode Standard Annex 29 for
-/// sentences, NFKD without marks and full case folding for words (ICU).
+/// stand in columns, by bars, tabs or three spaces, are rows.
+/// Source: Unicode Standard Annex 29 for sentences, NFKD without marks and full case folding for words (ICU).
 ReadText readText(std::string_view text);
+
+/// A sentence with the line that introduces its list: "Not allowed: commercial use".
+Sentence withLead(const ReadText& text, std::size_t sentence);
 
 } // namespace ink

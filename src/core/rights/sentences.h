@@ -15,8 +15,8 @@ namespace ink {
 inline constexpr std::string_view kNeedsLicence = "needs a commercial licence";
 
 /// The statements of a sentence; empty when it says nothing about rights. Of selling goods only refusals.
-/// English, French, German, Spanish, Italian, Portuguese and Indonesian. Source: common practice of
-/// foundries, no published source; the table in tests/core/rights shows each kind.
+/// English, French, German, Spanish, Italian, Portuguese and Indonesian.
+/// Source: common practice of foundries, no published source; the table in tests/core/rights shows each kind.
 std::vector<Statement> statementsOf(const Sentence& sentence);
 
 /// True for a sentence that names one of several licences that are sold: "the extended licence".

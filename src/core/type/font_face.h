@@ -61,8 +61,8 @@ class FontFace
 {
 public:
     /// Reads and checks a font file.
-    /// Errors: FileNotFound, FileUnreadable, NotAFont, FontTruncated, FontDamaged,
-    ///         FontWithoutOutlines, FontColourOnly, NoSuchFace, NoSuchInstance.
+    /// Errors: FileNotFound, FileUnreadable, NotAFont, FontTruncated, FontDamaged, FontWithoutOutlines,
+    ///         FontColourOnly, NoSuchFace, NoSuchInstance.
     /// Source: OpenType 1.9 (table directory, `name`, `OS/2`), W3C WOFF 2.0.
     static Result<std::shared_ptr<const FontFace>> open(const std::filesystem::path& path,
                                                         const FaceChoice& choice = {});

@@ -19,7 +19,8 @@ struct NameReading
 };
 
 /// The character of one component of a glyph name: a name of the list, "uni0041", "u1F41D"; 0 when it is
-/// none. Source: Adobe Glyph List Specification 1.7, section 2, with the Adobe Glyph List For New Fonts.
+/// none.
+/// Source: Adobe Glyph List Specification 1.7, section 2, with the Adobe Glyph List For New Fonts.
 char32_t characterOfName(std::string_view component);
 
 /// Drops what follows the first full stop, splits at underscores, and looks the parts up; a name that the

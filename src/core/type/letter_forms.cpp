@@ -166,7 +166,7 @@ void FormTable::addSubstitutions(const FontFace& face, const FormCorrections& co
     std::erase_if(
         all, [&](const Substitution& s) { return !isChoice(s) || s.to == 0 || corrections.contains(s.to); });
     // "All forms" repeats what other features say better.
-    std::ranges::stable_partition(all, [](const Substitution& s) { return s.feature != "aalt"; });
+    std::stable_partition(all.begin(), all.end(), [](const Substitution& s) { return s.feature != "aalt"; });
     std::map<std::string, std::string> names;
     // A form of a form is a form of the letter: until nothing new is reached.
     for (bool grew = true; grew;) {
@@ -202,78 +202,111 @@ void FormTable::addSubstitutions(const FontFace& face, const FormCorrections& co
     }
 }
 
+/// What tells which letters a glyph belongs to that the font's tables do not place.
+class FormTable::LooseReader
+{
+public:
+    LooseReader(const FontFace& face, const FormOptions& options) : m_face(face), m_options(options)
+    {
+        for (const auto& key : keyMapOf(face).characters) {
+            m_keys.try_emplace(key.glyph_id, key.character);
+            if (isLetterOrDigit(key.character) && !isPrivateUse(key.character))
+                m_own_names.try_emplace(face.glyphName(key.glyph_id), key.character);
+        }
+    }
+
+    char32_t keyOf(std::uint32_t glyph) const
+    {
+        const auto key = m_keys.find(glyph);
+        return key == m_keys.end() ? 0 : key->second;
+    }
+
+    /// False for a mark, which stands on letters by itself.
+    bool readName(LetterForm& form) const
+    {
+        const auto known = [&](std::string_view part) {
+            const auto it = m_own_names.find(part);
+            return it == m_own_names.end() ? char32_t(0) : it->second;
+        };
+        const std::string name = m_face.glyphName(form.glyph_id);
+        const auto reading = readGlyphName(name, known);
+        if (isMarkGlyph(m_face, form.glyph_id) ||
+            (reading && std::ranges::all_of(reading->letters, isCombining)))
+            return false;
+        const bool has_letters = reading && std::ranges::all_of(reading->letters, [&](char32_t c) {
+                                     return isLetterOrDigit(c) && !isPrivateUse(c) && m_face.hasCharacter(c);
+                                 });
+        if (has_letters) {
+            form.letters = reading->letters;
+            form.confidence = reading->by_rule ? 0.97 : 0.85;
+            form.reason = "it is named " + name;
+        }
+        return true;
+    }
+
+    void readShape(LetterForm& form, const Paths& paths)
+    {
+        if (!m_likeness)
+            m_likeness.emplace(m_face);
+        const auto alike = m_likeness->of(paths);
+        if (!alike || alike->confidence() < m_options.least_confidence)
+            return;
+        form.letters = alike->letter;
+        form.confidence = alike->confidence();
+        form.reason = std::to_string(std::lround(alike->covered * 100)) + " % of " + inQuotes(form.letters) +
+                      " lies within it";
+    }
+
+private:
+    const FontFace& m_face;
+    const FormOptions& m_options;
+    std::map<std::string, char32_t, std::less<>> m_own_names;
+    std::map<std::uint32_t, char32_t> m_keys;
+    /// Made when the first glyph has to be compared.
+    std::optional<LetterLikeness> m_likeness;
+};
+
 void FormTable::addLoose(const FontFace& face, const FormOptions& options)
 {
-    std::map<std::string, char32_t, std::less<>> own_names;
-    std::map<std::uint32_t, char32_t> keys;
-    for (const auto& key : keyMapOf(face).characters) {
-        keys.try_emplace(key.glyph_id, key.character);
-        if (isLetterOrDigit(key.character) && !isPrivateUse(key.character))
-            own_names.try_emplace(face.glyphName(key.glyph_id), key.character);
-    }
     std::set<std::uint32_t> placed;
     for (const auto& [first, forms] : m_forms)
         for (const auto& form : forms)
             placed.insert(form.glyph_id);
-    std::optional<LetterLikeness> likeness;
-
+    LooseReader reader(face, options);
     for (std::uint32_t glyph = 1; glyph < face.glyphCount(); ++glyph) {
-        const auto key = keys.find(glyph);
-        const char32_t character = key == keys.end() ? 0 : key->second;
+        const char32_t character = reader.keyOf(glyph);
         const bool is_private = character != 0 && isPrivateUse(character);
         const auto correction = options.corrections.find(glyph);
         const bool is_corrected = correction != options.corrections.end();
         if (placed.contains(glyph) && !is_corrected)
             continue;
         const auto paths = face.glyphOutline(glyph);
-        auto kind = pieceKind(paths, face.info().units_per_em);
+        const auto kind = pieceKind(paths, face.info().units_per_em);
         if (!kind)
             continue;
+        const LoosePiece piece{glyph, face.glyphName(glyph), character, *kind, bounds(paths)};
         LetterForm form;
         form.glyph_id = glyph;
         form.character = character;
-        form.source =
-            is_private ? FormSource::PrivateUse : (character == 0 ? FormSource::Unencoded : FormSource::Key);
+        form.source = is_private         ? FormSource::PrivateUse
+                      : (character == 0) ? FormSource::Unencoded
+                                         : FormSource::Key;
         if (is_corrected) {
             form.letters = correction->second;
             form.reason = "you said so";
         } else if (character != 0 && !is_private) {
             // A key of its own: a letter, unless it is a digit or a symbol that holds a tail.
             if (mayHoldTail(character) && *kind == PieceKind::Tail)
-                m_pieces.push_back({glyph, face.glyphName(glyph), character, *kind, bounds(paths)});
+                m_pieces.push_back(piece);
             continue;
-        }
-        if (!is_corrected && options.reads_names) {
-            const auto known = [&](std::string_view part) {
-                const auto it = own_names.find(part);
-                return it == own_names.end() ? char32_t(0) : it->second;
-            };
-            const auto reading = readGlyphName(face.glyphName(glyph), known);
-            if (isMarkGlyph(face, glyph) || (reading && std::ranges::all_of(reading->letters, isCombining)))
-                continue; // stands on letters by itself
-            const bool has_letters =
-                reading && std::ranges::all_of(reading->letters, [&](char32_t c) {
-                    return isLetterOrDigit(c) && !isPrivateUse(c) && face.hasCharacter(c);
-                });
-            if (has_letters) {
-                form.letters = reading->letters;
-                form.confidence = reading->by_rule ? 0.97 : 0.85;
-                form.reason = "it is named " + face.glyphName(glyph);
-            }
-        }
-        if (!is_corrected && form.letters.empty() && options.reads_shapes && *kind != PieceKind::Tail) {
-            if (!likeness)
-                likeness.emplace(face);
-            if (const auto alike = likeness->of(paths);
-                alike && alike->confidence() >= options.least_confidence) {
-                form.letters = alike->letter;
-                form.confidence = alike->confidence();
-                form.reason = std::to_string(std::lround(alike->covered * 100)) + " % of " +
-                              inQuotes(form.letters) + " lies within it";
-            }
+        } else {
+            if (options.reads_names && !reader.readName(form))
+                continue;
+            if (form.letters.empty() && options.reads_shapes && *kind != PieceKind::Tail)
+                reader.readShape(form, paths);
         }
         if (form.letters.empty())
-            m_pieces.push_back({glyph, face.glyphName(glyph), character, *kind, bounds(paths)});
+            m_pieces.push_back(piece);
         else
             add(face, std::move(form));
     }

@@ -86,6 +86,8 @@ public:
     const std::map<char32_t, std::vector<LetterForm>>& all() const { return m_forms; }
 
 private:
+    class LooseReader;
+
     void addSubstitutions(const FontFace& face, const FormCorrections& corrections);
     void addLoose(const FontFace& face, const FormOptions& options);
     void add(const FontFace& face, LetterForm form);

@@ -58,10 +58,10 @@ struct ShapedLine
 };
 
 /// Shapes one line: kerning, ligatures, contextual forms, marks, and mixed directions. Worn glyphs take part
-/// in kerning and in the placing of marks; what the font would substitute for them is not asked. Units:  font
-/// units; `line` is UTF-8 without line breaks. Errors: TextNotUtf8, BadFeature, TrackingOutOfRange (outside
-/// -1 to 10 em). Source: Unicode Standard Annex 9 (order of runs, by ICU), OpenType 1.9 GSUB and GPOS (by
-/// HarfBuzz);
+/// in kerning and in the placing of marks; what the font would substitute for them is not asked.
+/// Units:  font units; `line` is UTF-8 without line breaks.
+/// Errors: TextNotUtf8, BadFeature, TrackingOutOfRange (outside -1 to 10 em).
+/// Source: Unicode Standard Annex 9 (order of runs, by ICU), OpenType 1.9 GSUB and GPOS (by HarfBuzz);
 ///         spacing per typographic unit as in CSS Text 3, letter-spacing.
 Result<ShapedLine> shapeLine(const FontFace& face, std::string_view line, const ShapeOptions& options = {});
 

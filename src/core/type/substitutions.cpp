@@ -1,6 +1,7 @@
 #include "core/type/substitutions.h"
 
 #include "core/type/feature_tags.h"
+#include "core/type/table_view.h"
 
 #include <hb-ot.h>
 #include <hb.h>
@@ -16,85 +17,16 @@
 namespace ink {
 namespace {
 
+using detail::classes;
+using detail::coverage;
+using View = detail::TableView;
 using Blob = std::unique_ptr<hb_blob_t, decltype(&hb_blob_destroy)>;
 
-/// A part of the table. Reading outside gives 0 and following an offset outside gives an empty view, so that
-/// a damaged table ends in nothing instead of anywhere.
-class View
-{
-public:
-    View() = default;
-    explicit View(std::span<const unsigned char> bytes) : m_bytes(bytes) {}
-
-    unsigned u16(std::size_t at) const
-    {
-        return at + 2 <= m_bytes.size() ? unsigned(m_bytes[at]) << 8 | m_bytes[at + 1] : 0;
-    }
-    unsigned u32(std::size_t at) const { return u16(at) << 16 | u16(at + 2); }
-    View from(std::size_t offset) const
-    {
-        return offset == 0 || offset >= m_bytes.size() ? View() : View(m_bytes.subspan(offset));
-    }
-    View at16(std::size_t at) const { return from(u16(at)); }
-    /// A count that the bytes behind it could hold.
-    unsigned count(std::size_t at, std::size_t size = 2) const
-    {
-        const std::size_t room = at + 2 <= m_bytes.size() ? (m_bytes.size() - at - 2) / size : 0;
-        return static_cast<unsigned>(std::min<std::size_t>(u16(at), room));
-    }
-    std::string tag(std::size_t at) const
-    {
-        std::string text;
-        for (std::size_t i = at; i < at + 4 && i < m_bytes.size(); ++i)
-            text += static_cast<char>(m_bytes[i]);
-        return text;
-    }
-    bool isEmpty() const { return m_bytes.empty(); }
-
-private:
-    std::span<const unsigned char> m_bytes;
-};
-
-/// No font has more glyphs; ranges that overlap could name more.
-constexpr std::size_t kMostGlyphs = 0x10000;
 /// Lookups that features ask for, exchanges, and glyphs looked at in contexts. Fonts of the trade need a
 /// hundredth of these; a damaged table could ask for a billion.
 constexpr std::size_t kMostAsked = 5000;
 constexpr std::size_t kMostFound = 100'000;
 constexpr std::size_t kMostSteps = 3'000'000;
-
-/// Glyphs in the order of their coverage index.
-std::vector<std::uint32_t> coverage(const View& table)
-{
-    std::vector<std::uint32_t> glyphs;
-    if (table.u16(0) == 1) {
-        for (unsigned i = 0; i < table.count(2); ++i)
-            glyphs.push_back(table.u16(4 + 2 * i));
-    } else if (table.u16(0) == 2) {
-        for (unsigned i = 0; i < table.count(2, 6); ++i)
-            for (unsigned g = table.u16(4 + 6 * i); g <= table.u16(6 + 6 * i) && glyphs.size() < kMostGlyphs;
-                 ++g)
-                glyphs.push_back(g);
-    }
-    return glyphs;
-}
-
-/// Glyphs of each class that is given a number above 0.
-std::map<unsigned, std::vector<std::uint32_t>> classes(const View& table)
-{
-    std::map<unsigned, std::vector<std::uint32_t>> found;
-    std::size_t count = 0;
-    if (table.u16(0) == 1) {
-        for (unsigned i = 0; i < table.count(4); ++i)
-            found[table.u16(6 + 2 * i)].push_back(table.u16(2) + i);
-    } else if (table.u16(0) == 2) {
-        for (unsigned i = 0; i < table.count(2, 6); ++i)
-            for (unsigned g = table.u16(4 + 6 * i); g <= table.u16(6 + 6 * i) && count < kMostGlyphs;
-                 ++g, ++count)
-                found[table.u16(8 + 6 * i)].push_back(g);
-    }
-    return found;
-}
 
 using GlyphList = std::vector<std::uint32_t>;
 

@@ -30,7 +30,8 @@ struct Substitution
 std::vector<Substitution> substitutionsOf(const FontFace& face);
 
 /// "Swash", "Stylistic set 3": the registered purpose of a feature, or the font's own label for it where it
-/// has one (`ssNN`, `cvNN`). Source: OpenType 1.9, registered features; their words here are ours.
+/// has one (`ssNN`, `cvNN`).
+/// Source: OpenType 1.9, registered features; their words here are ours.
 std::string featureName(const FontFace& face, const std::string& feature);
 
 } // namespace ink

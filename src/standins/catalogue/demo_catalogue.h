@@ -29,7 +29,8 @@ struct Query
 class DemoCatalogue
 {
 public:
-    /// `folder` holds listings.json and packages/. Errors: FileNotFound, FileUnreadable, DocumentDamaged.
+    /// `folder` holds listings.json and packages/.
+    /// Errors: FileNotFound, FileUnreadable, DocumentDamaged.
     static Result<DemoCatalogue> open(const std::filesystem::path& folder);
 
     /// Repeats the listings until there are `count`, each under a name of its own.
@@ -47,10 +48,11 @@ public:
         std::string sha256;
     };
     const Package* package(const std::string& name);
-    /// What `package` holds. Errors: those of inspectPackage.
+    /// What `package` holds.
+    /// Errors: those of inspectPackage.
     Result<const PackageContents*> contents(const std::string& package);
-    /// A style's font; the first when `style` is empty. Errors: NoSuchFace, those of inspectPackage and
-    /// FontFace::open.
+    /// A style's font; the first when `style` is empty.
+    /// Errors: NoSuchFace, those of inspectPackage and FontFace::open.
     Result<std::shared_ptr<const FontFace>> face(const Json& listing, const std::string& style);
 
 private:
@@ -63,7 +65,8 @@ private:
 };
 
 /// The text set in the font: path data (SVG 1.1 path syntax, y down, font units), places, missing characters,
-/// and other forms on offer for each letter. Errors: those of shapeLine.
+/// and other forms on offer for each letter.
+/// Errors: those of shapeLine.
 Result<Json> outlinesOf(const FontFace& face, const std::string& text, const std::string& features);
 /// Which glyph sits on which key, with path data.
 Json keyMapJson(const FontFace& face);

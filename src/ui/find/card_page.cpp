@@ -67,8 +67,8 @@ std::string swashFeatures(const FitMarks& marks, const std::string& words)
 {
     // A tail in the middle of a word cuts through its neighbours: only the ends are dressed.
     const std::size_t end = std::min(words.find('\n'), words.size());
-    const LetterForms* first = nullptr;
-    const LetterForms* last = nullptr;
+    const LetterWithForms* first = nullptr;
+    const LetterWithForms* last = nullptr;
     for (const auto& letter : marks.alternates) {
         if (letter.letter.line != 0 || std::ranges::none_of(letter.forms, &Alternate::is_swash))
             continue;
@@ -77,7 +77,7 @@ std::string swashFeatures(const FitMarks& marks, const std::string& words)
         else if (letter.cluster + std::max<std::size_t>(letter.text.size(), 1) >= end)
             last = &letter;
     }
-    const auto featureFor = [&](const LetterForms& letter) {
+    const auto featureFor = [&](const LetterWithForms& letter) {
         const auto form = std::ranges::find_if(letter.forms, &Alternate::is_swash);
         // Ranges count in the shaper's units, UTF-16.
         const auto at = QString::fromStdString(words.substr(0, letter.cluster)).size();

@@ -60,7 +60,8 @@ std::unique_ptr<Sheet> specimenSheet(const QString& title, const QString& note,
 /// Every character in the order of Unicode, then the glyphs without a key. Those listed are crossed out.
 std::vector<KeyCell> keyCellsOf(const FontFace& face, const std::vector<std::uint32_t>& others_marks);
 
-/// Errors: FileUnwritable, DiskFull; an older file stays as it was. Source: ISO 32000-1 (by Qt).
+/// Errors: FileUnwritable, DiskFull; an older file stays as it was.
+/// Source: ISO 32000-1 (by Qt).
 Result<void> writePdf(const Sheet& sheet, const std::filesystem::path& file);
 
 } // namespace ink::ui

@@ -11,6 +11,7 @@ class TestPathData : public QObject
     Q_OBJECT
 private slots:
     void glyphsComeBackToTheBit();
+    void openPathsStayOpen();
     void everyCommandOfSvg_data();
     void everyCommandOfSvg();
     void whatIsNoPathIsRefused_data();
@@ -32,6 +33,13 @@ void TestPathData::glyphsComeBackToTheBit()
             QCOMPARE(*read, outline);
         }
     }
+}
+
+void TestPathData::openPathsStayOpen()
+{
+    const OpenPath path{{Segment::line({0, 0}, {10, 0}), Segment::quadratic({10, 0}, {15, 5}, {20, 0})}};
+    QCOMPARE(pathData(path), std::string("M0 0L10 0Q15 -5 20 0"));
+    QCOMPARE(pathData(OpenPath{}), std::string());
 }
 
 void TestPathData::everyCommandOfSvg_data()

@@ -76,6 +76,7 @@ private slots:
     void arcsAreAsFarFromBothSides();
     void touchesLieOnTheirSegments();
     void aDotIsOneStep();
+    void anEdgeIsAPathFromNodeToNode();
     void chordsThatCrossAreSetApart();
 };
 
@@ -187,6 +188,24 @@ void TestAxisGraph::chordsThatCrossAreSetApart()
     const auto graph = axisGraph(outline, kUnit);
     QVERIFY(graph);
     QVERIFY(!graph->edges.empty());
+}
+
+void TestAxisGraph::anEdgeIsAPathFromNodeToNode()
+{
+    const auto graph = graphOf(welded(lettersLike()));
+    for (const auto& edge : graph.edges) {
+        const OpenPath path = edge.path();
+        QCOMPARE(path.segments.size(), edge.steps.size());
+        QVERIFY(length(path.segments.front().start() - graph.nodes[edge.from]) < 1e-6);
+        QVERIFY(length(path.segments.back().end() - graph.nodes[edge.to]) < 1e-6);
+        const OpenPath back = path.reversed();
+        QVERIFY(back.segments.front().start() == path.segments.back().end());
+        QVERIFY(std::abs(back.arcLength() - path.arcLength()) < 1e-9 * (1 + path.arcLength()));
+        // Half as large: half as long, in half the box.
+        const OpenPath half = transformed(path, {0.5, 0, 0, 0.5, 0, 0});
+        QVERIFY(std::abs(2 * half.arcLength() - path.arcLength()) < 1e-6);
+        QVERIFY(std::abs(2 * half.bounds().x1 - path.bounds().x1) < 1e-6);
+    }
 }
 
 INK_TEST_CORE_MAIN(TestAxisGraph)

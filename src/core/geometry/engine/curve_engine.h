@@ -52,10 +52,11 @@ struct EngineShape
 /// `at` is added to every coordinate of `paths`; `nodes` grows by theirs.
 Result<void> checkInput(const Paths& paths, Point at, Unit unit, std::size_t& nodes);
 
-/// The rings of the result: outer ones counter-clockwise, middles clockwise. Adds to `stats`.
-/// Rings that cross deeper than 0.05 u, or whose curves had to be bent by more than that to meet, are made
-/// again on chords 16 times closer to the curves of the shapes concerned, then of all, and stay polygons if
-/// they still are doubtful. Errors: TooManyNodes, TooComplex, WeldFailed, Cancelled.
+/// The rings of the result: outer ones counter-clockwise, middles clockwise. Adds to `stats`. Rings that
+/// cross deeper than 0.05 u, or whose curves had to be bent by more than that to meet, are made again on
+/// chords 16 times closer to the curves of the shapes concerned, then of all, and stay polygons if they still
+/// are doubtful.
+/// Errors: TooManyNodes, TooComplex, WeldFailed, Cancelled.
 Result<std::vector<Contour>> combineCurves(std::span<const EngineShape> shapes, BooleanOp op, FillRule rule,
                                            const Grid& grid, const CancelToken& cancel, EngineStats& stats);
 

@@ -1,0 +1,101 @@
+#include "core/fit/width_places.h"
+
+#include "core/geometry/box.h"
+#include "core/geometry/distance.h"
+#include "core/geometry/flatten.h"
+#include "core/geometry/medial_axis.h"
+
+#include <algorithm>
+
+namespace ink {
+namespace {
+
+/// Chords of the letters and edges of the outline lie no further apart: the weld keeps curves within 0.05 u.
+constexpr double kSameEdge_u = 1.0;
+constexpr double kChordError_u = 0.25;
+constexpr double kNearest_u = 20.0;
+
+/// Every chord of every ring, with the letter it is of.
+std::vector<Chord> chordsOf(std::span<const PlacedPaths> letters, Unit unit,
+                            std::vector<std::uint32_t>& owners)
+{
+    std::vector<Chord> chords;
+    for (std::size_t i = 0; i < letters.size(); ++i)
+        for (const auto& ring : *letters[i].paths) {
+            const auto points = flattened(ring, kChordError_u * unit.u);
+            for (std::size_t k = 0; k < points.size(); ++k) {
+                chords.push_back(
+                    {points[k] + letters[i].at, points[(k + 1) % points.size()] + letters[i].at});
+                owners.push_back(static_cast<std::uint32_t>(i));
+            }
+        }
+    return chords;
+}
+
+void addOnce(std::vector<std::size_t>& list, const std::vector<std::size_t>& more)
+{
+    list.insert(list.end(), more.begin(), more.end());
+    std::ranges::sort(list);
+    const auto twice = std::ranges::unique(list);
+    list.erase(twice.begin(), twice.end());
+}
+
+/// The step that is narrowest of those with opposite sides; null when there is none.
+const AxisStep* narrowestStep(const AxisEdge& edge)
+{
+    const AxisStep* best = nullptr;
+    for (const auto& step : edge.steps)
+        if (step.is_stroke && (!best || step.narrowest.width < best->narrowest.width))
+            best = &step;
+    return best;
+}
+
+} // namespace
+
+LetterOwners::LetterOwners(std::span<const PlacedPaths> letters, Unit unit)
+    : m_chords(chordsOf(letters, unit, m_letters)), m_index(m_chords), m_unit(unit)
+{
+}
+
+std::vector<std::size_t> LetterOwners::at(Point p) const
+{
+    std::vector<std::uint32_t> near;
+    m_index.near(grownBy({p.x, p.y, p.x, p.y}, kNearest_u * m_unit.u), near);
+    std::vector<std::size_t> found;
+    double best = kNearest_u * m_unit.u;
+    std::vector<std::size_t> nearest;
+    for (const auto i : near) {
+        const double distance = distanceTo(p, m_chords[i].a, m_chords[i].b);
+        if (distance <= kSameEdge_u * m_unit.u)
+            addOnce(found, {m_letters[i]});
+        if (distance < best) {
+            best = distance;
+            nearest = {m_letters[i]};
+        }
+    }
+    return found.empty() ? nearest : found;
+}
+
+std::vector<WidthPlace> widthPlaces(const AxisGraph& graph, bool is_ink, const Outline& outline, Unit unit,
+                                    const LetterOwners* owners)
+{
+    const OutlineCurves curves(outline);
+    std::vector<WidthPlace> places;
+    for (const auto& edge : graph.edges) {
+        if (edge.is_ink != is_ink || edge.is_tip)
+            continue;
+        const AxisStep* step = narrowestStep(edge);
+        if (!step)
+            continue;
+        WidthPlace place{measuredOnCurves(*step, curves, unit), edge.length(), {}};
+        if (owners) {
+            place.letters = owners->at(place.at.a);
+            addOnce(place.letters, owners->at(place.at.b));
+        }
+        places.push_back(std::move(place));
+    }
+    std::ranges::stable_sort(places, {}, [](const WidthPlace& p) { return p.at.width; });
+    return places;
+}
+
+} // namespace ink
