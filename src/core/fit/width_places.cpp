@@ -6,6 +6,7 @@
 #include "core/geometry/medial_axis.h"
 
 #include <algorithm>
+#include <limits>
 
 namespace ink {
 namespace {
@@ -14,6 +15,8 @@ namespace {
 constexpr double kSameEdge_u = 1.0;
 constexpr double kChordError_u = 0.25;
 constexpr double kNearest_u = 20.0;
+/// Widths that differ by less are the same stroke.
+constexpr double kAlike_u = 0.05;
 
 /// Every chord of every ring, with the letter it is of.
 std::vector<Chord> chordsOf(std::span<const PlacedPaths> letters, Unit unit,
@@ -40,13 +43,21 @@ void addOnce(std::vector<std::size_t>& list, const std::vector<std::size_t>& mor
     list.erase(twice.begin(), twice.end());
 }
 
-/// The step that is narrowest of those with opposite sides; null when there is none.
-const AxisStep* narrowestStep(const AxisEdge& edge)
+/// The step that is narrowest of those with opposite sides, the longest of several that are alike; null when there is none.
+const AxisStep* narrowestStep(const AxisEdge& edge, Unit unit)
 {
-    const AxisStep* best = nullptr;
+    double least = std::numeric_limits<double>::max();
     for (const auto& step : edge.steps)
-        if (step.is_stroke && (!best || step.narrowest.width < best->narrowest.width))
+        if (step.is_stroke)
+            least = std::min(least, step.narrowest.width);
+    const AxisStep* best = nullptr;
+    double longest = -1.0;
+    for (const auto& step : edge.steps)
+        if (const double along = length(step.arc.end() - step.arc.start());
+            step.is_stroke && step.narrowest.width <= least + kAlike_u * unit.u && along > longest) {
             best = &step;
+            longest = along;
+        }
     return best;
 }
 
@@ -84,7 +95,7 @@ std::vector<WidthPlace> widthPlaces(const AxisGraph& graph, bool is_ink, const O
     for (const auto& edge : graph.edges) {
         if (edge.is_ink != is_ink || edge.is_tip)
             continue;
-        const AxisStep* step = narrowestStep(edge);
+        const AxisStep* step = narrowestStep(edge, unit);
         if (!step)
             continue;
         WidthPlace place{measuredOnCurves(*step, curves, unit), edge.length(), {}};

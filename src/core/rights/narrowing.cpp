@@ -228,17 +228,33 @@ const Words& retractions()
     return words;
 }
 
-/// What points to the sentence before, and what then takes it back: "That was the old licence."
+/// What points to the sentence before, and what then takes it back: "That was the old licence.", "At least that is what they
+/// say.", "It was, I mean."
 bool pointsBack(const Sentence& sentence)
 {
     static const Words pointers{
         "that this these those above which das dies dieses cela ceci eso esto questo cio isso isto itu ini"};
     static const Words past{"was were old earlier former formerly previous previously over gone no longer "
                             "war alte etait fue era adalah dulu"};
+    static const Words hearsay{"say says said tell tells told claim claims claimed heard guess think thought "
+                               "suppose supposedly allegedly apparently presumably mean meant",
+                               "sagt sagte angeblich heisst",
+                               "dit disait parait",
+                               "dice dicen dicono pare",
+                               "diz dizem",
+                               "katanya"};
     const auto& tokens = sentence.tokens;
-    if (tokens.size() < 2 || !pointers.has(tokens[0].word) || fontFile().has(tokens[1].word))
+    if (tokens.size() < 2)
         return false;
-    return past.count(sentence) > 0 || refusals().count(sentence) > 0;
+    const auto& first = tokens[0].word;
+    const bool points = pointers.has(first) && !fontFile().has(tokens[1].word);
+    const bool hedges = (first == "at" && tokens[1].word == "least") || first == "or";
+    // "It was drawn in 2019" takes nothing back; "It was, once" does.
+    const bool is_over =
+        first == "it" && tokens[1].word == "was" &&
+        (tokens.size() == 2 || tokens[2].word == "," || tokens[2].word == "." || tokens[2].word == "once");
+    return is_over || (points && past.count(sentence) + refusals().count(sentence) > 0) ||
+           ((points || hedges) && hearsay.count(sentence) > 0);
 }
 
 bool hasPair(const Sentence& sentence, std::string_view first, std::string_view second)

@@ -21,6 +21,8 @@ private slots:
     void statementsInTheNameTable_data() { addStatements("statements.tsv", 250); }
     void statementsInTheNameTable();
     void statementsTried_data() { addStatements("statements-tried.tsv", 280); }
+    void statementsTriedAgain_data() { addStatements("statements-tried-again.tsv", 120); }
+    void statementsTriedAgain() { statements(); }
     void statementsTried();
     void statementsHeldBack();
     void noWordOfRefusalGoesUnnoticed();

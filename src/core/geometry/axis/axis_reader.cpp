@@ -21,6 +21,8 @@ constexpr std::size_t kLongestPause = 24;
 /// Half the widening of a stroke along its axis below which it counts as even (about half a degree).
 constexpr double kWidening = 0.005;
 constexpr double kNothing_grid = 1e-3;
+/// Circles at both ends of a step that differ by less than this part stand between parallel sides.
+constexpr double kSameRadius = 1e-6;
 
 /// The library's exact numbers hold 64 bits for each bit of a coordinate; for words of usual length fewer
 /// will do, and are quicker to copy.
@@ -181,6 +183,9 @@ void AxisReader::addStep(const Diagram::edge_type& edge)
     if (const auto neck = neckOf(one, other, v0, v1)) {
         places[2] = placeAt(*neck, one, other);
         step.has_neck = true;
+    } else if (std::abs(first.radius - last.radius) <= kSameRadius * first.radius) {
+        // Parallel sides: the middle speaks for all of them, an end may lie at somebody else's edge.
+        places[0] = placeAt(lerp(v0, v1, 0.5), one, other);
     }
     for (const auto& place : places)
         if (isOpposite(place) && (!link.is_kept || place.radius < step.narrowest.radius)) {
