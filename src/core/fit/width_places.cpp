@@ -39,8 +39,7 @@ void addOnce(std::vector<std::size_t>& list, const std::vector<std::size_t>& mor
 {
     list.insert(list.end(), more.begin(), more.end());
     std::ranges::sort(list);
-    const auto twice = std::ranges::unique(list);
-    list.erase(twice.begin(), twice.end());
+    list.erase(std::unique(list.begin(), list.end()), list.end());
 }
 
 /// The step that is narrowest of those with opposite sides, the longest of several that are alike; null when there is none.
