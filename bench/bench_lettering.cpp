@@ -66,7 +66,8 @@ int main(int argc, char** argv)
     job.size = {SizeBy::Width, 600.0};
     job.font.path = INK_DEMO_FONTS "/Larkmallow.ttf";
     job.lettering.close_up.depth_mm = 0.4;
-    ui::MainWindow window(job, home.path().toStdString(), theme);
+    ui::MainWindow window({job, {}, {}, {}}, JobStore(home.path().toStdString()), home.path().toStdString(),
+                          theme);
     window.show();
     window.openStation(ui::MainWindow::Compose);
     auto& page = window.composePage();
@@ -102,7 +103,7 @@ int main(int argc, char** argv)
         QEventLoop loop;
         bool is_made = false;
         QElapsedTimer timer;
-        const auto made = QObject::connect(&page, &ui::ComposePage::designChanged, &loop, [&] {
+        const auto made = QObject::connect(&window.design(), &ui::DesignModel::changed, &loop, [&] {
             is_made = true;
             made_ms.push_back(ms(timer));
         });

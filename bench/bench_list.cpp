@@ -26,7 +26,8 @@ int main(int argc, char** argv)
     theme.applyTo(app);
     Job job;
     job.words = "Fennmoor Honey";
-    ui::MainWindow window(job, home.path().toStdString(), theme);
+    ui::MainWindow window({job, {}, {}, {}}, JobStore(home.path().toStdString()), home.path().toStdString(),
+                          theme);
     window.show();
     standin::CatalogueServer server(std::move(*standin::DemoCatalogue::open(INK_DEMO_CATALOGUE)),
                                     standin::Fault::Many);

@@ -120,7 +120,8 @@ int main(int argc, char** argv)
     job.words = "Fennmoor Honey";
     for (int round = 0; round < 2; ++round) { // the second is warm
         timer.restart();
-        ui::MainWindow window(job, place / "state", theme, ui::Questions::asDialogs(), place / "installed");
+        ui::MainWindow window({job, {}, {}, {}}, JobStore(place / "state"), place / "state", theme,
+                              ui::Questions::asDialogs(), place / "installed");
         window.openStation(ui::MainWindow::Shelf);
         window.show();
         auto* list = window.findChild<QListView*>(QStringLiteral("shelfList"));

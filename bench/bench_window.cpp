@@ -26,14 +26,13 @@ double median(std::vector<double> values)
 }
 
 /// Milliseconds from the key press until the view has painted the shape made from it.
-double typeAndWait(QPlainTextEdit* words, ui::WeldView& view, ui::ComposePage& page, char key)
+double typeAndWait(QPlainTextEdit* words, ui::WeldView& view, ui::DesignModel& design, char key)
 {
     QElapsedTimer timer;
     timer.start();
     QEventLoop loop;
     bool is_made = false;
-    const auto made =
-        QObject::connect(&page, &ui::ComposePage::designChanged, &loop, [&] { is_made = true; });
+    const auto made = QObject::connect(&design, &ui::DesignModel::changed, &loop, [&] { is_made = true; });
     const auto shown = QObject::connect(&view, &ui::WeldView::painted, &loop, [&] {
         if (is_made)
             loop.quit();
@@ -56,7 +55,8 @@ int main(int argc, char** argv)
     Job job;
     job.words = "Fennmoorhon";
     job.font.path = INK_DEMO_FONTS "/HartsorrelScript.ttf";
-    ui::MainWindow window(job, home.path().toStdString(), theme);
+    ui::MainWindow window({job, {}, {}, {}}, JobStore(home.path().toStdString()), home.path().toStdString(),
+                          theme);
     window.show();
     window.openStation(ui::MainWindow::Compose);
     auto* page = window.findChild<ui::ComposePage*>();
@@ -70,7 +70,7 @@ int main(int argc, char** argv)
     plain.words = "Fennmoorhone";
     for (int i = 0; i < 60; ++i) {
         words->moveCursor(QTextCursor::End);
-        whole_ms.push_back(typeAndWait(words, page->view(), *page, 'e'));
+        whole_ms.push_back(typeAndWait(words, page->view(), window.design(), 'e'));
         words->textCursor().deletePreviousChar();
         QTest::qWait(30);
         QElapsedTimer timer;

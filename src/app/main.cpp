@@ -11,10 +11,12 @@
 #include <QTemporaryDir>
 #include <QUrl>
 
+#include <algorithm>
 #include <csignal>
 #include <filesystem>
 #include <iostream>
 #include <optional>
+#include <string_view>
 
 namespace {
 
@@ -25,7 +27,7 @@ struct Arguments
     std::string theme;
     int text_percent = 0;
     bool no_system_fonts = false;
-    bool demo_shelf = false;
+    bool is_demo = false;
     std::string catalogue;
     std::string catalogue_fault = "none";
 };
@@ -113,7 +115,8 @@ int main(int argc, char** argv)
     Arguments arguments;
     CLI::App parser{"Under Ink: from a font file to a cut that may be sold.", "under-ink"};
     parser.set_version_flag("--version", std::string("under-ink ") + INK_VERSION);
-    parser.add_option("places", arguments.places, "Folders with fonts, font files, or a package");
+    parser.add_option("places", arguments.places,
+                      "Folders with fonts, font files, a package, or a job (.uink)");
     parser.add_option("--pictures", arguments.pictures_folder,
                       "Write a PNG of each main view to this folder, then end");
     parser.add_option("--theme", arguments.theme, "light or dark; else as the desktop has it")
@@ -125,12 +128,20 @@ int main(int argc, char** argv)
     parser.add_flag("--no-system-fonts", arguments.no_system_fonts,
                     "Leave out the fonts installed on this computer");
 
-    parser.add_flag("--demo-shelf", arguments.demo_shelf,
-                    "Put the demo packages on the shelf when nothing is on it yet");
+    parser.add_flag("--demo", arguments.is_demo,
+                    "Made-up fonts, packages and jobs in a home of their own; your shelf stays as it is");
     parser.add_option("--catalogue", arguments.catalogue,
                       "Address of a catalogue, or none; else the demo catalogue is started");
     parser.add_option("--catalogue-fault", arguments.catalogue_fault,
                       "What goes wrong with the demo catalogue (standin-catalogue --help)");
+
+    // What is asked of the command line alone needs no display.
+    const bool only_tells = std::any_of(argv + 1, argv + argc, [](const char* argument) {
+        const std::string_view word = argument;
+        return word == "--help" || word == "-h" || word == "--version";
+    });
+    if (only_tells)
+        CLI11_PARSE(parser, argc, argv);
 
     QApplication app(argc, argv);
     app.setApplicationName(QStringLiteral("under-ink"));
@@ -143,23 +154,31 @@ int main(int argc, char** argv)
     const auto theme = themeFor(arguments);
     theme.applyTo(app);
 
-    // Pictures take a package in; they keep away from the person's own data.
+    // Pictures take a package in, and so do people who try things out: both keep away from the person's own data.
     const QTemporaryDir folder_for_pictures;
-    const std::filesystem::path data_folder =
-        (arguments.pictures_folder.empty() ? QStandardPaths::writableLocation(QStandardPaths::AppDataLocation)
-                                           : folder_for_pictures.path())
-            .toStdString();
-    auto kept = ink::JobStore(data_folder).load();
+    const bool takes_pictures = !arguments.pictures_folder.empty(),
+               is_demo = arguments.is_demo || takes_pictures;
+    const QString own_folder = QStandardPaths::writableLocation(QStandardPaths::AppDataLocation);
+    const std::filesystem::path data_folder = (takes_pictures      ? folder_for_pictures.path()
+                                               : arguments.is_demo ? own_folder + QStringLiteral("/demo")
+                                                                   : own_folder)
+                                                  .toStdString();
+    const auto usual_fonts = ink::Installer::usualFolder();
+    const auto font_folder = takes_pictures      ? data_folder / "fonts" / "under-ink"
+                             : arguments.is_demo ? usual_fonts.parent_path() / "under-ink-demo"
+                                                 : usual_fonts;
+    const auto store = ink::JobStore::claim(data_folder);
+    const auto kept = store.load();
     const bool has_job = kept && kept->has_value();
-    const auto font_folder = arguments.pictures_folder.empty() ? ink::Installer::usualFolder()
-                                                               : data_folder / "fonts" / "under-ink";
-    ink::ui::MainWindow window(has_job ? **kept : firstJob(), data_folder, theme,
-                               ink::ui::Questions::asDialogs(), font_folder);
+    ink::ui::MainWindow window(has_job ? **kept : ink::KeptJob{firstJob(), {}, {}, {}}, store, data_folder,
+                               theme, ink::ui::Questions::asDialogs(), font_folder);
     if (!kept)
         window.tell(kept.error());
+    if (arguments.is_demo)
+        window.showBadge(QObject::tr("Demo: all of this is made up"));
     addFonts(window, arguments);
     openCatalogue(window, arguments);
-    if (arguments.demo_shelf || !arguments.pictures_folder.empty())
+    if (is_demo)
         ink::app::fillDemoShelf(window, demoPackages(), demoFonts().toStdString());
     window.show();
 

@@ -1,14 +1,19 @@
 #include "app/pictures.h"
 
 #include "ui/compose/compose_page.h"
+#include "ui/compose/compose_sentence.h"
+#include "ui/compose/compose_strip.h"
+#include "ui/compose/dressing_strip.h"
 #include "ui/compose/lettering_view.h"
 #include "ui/compose/weld_view.h"
 #include "ui/find/find_page.h"
 #include "ui/shelf/shelf_page.h"
+#include "ui/widgets/leaf.h"
 
 #include <QAbstractItemView>
 #include <QApplication>
 #include <QCheckBox>
+#include <QKeyEvent>
 #include <QListWidget>
 #include <QPixmap>
 #include <QPushButton>
@@ -48,6 +53,12 @@ void waitForRest(ui::MainWindow& window)
         QThread::msleep(kCheck_ms);
         QApplication::processEvents();
     }
+}
+
+void press(QWidget& widget, Qt::Key key)
+{
+    QKeyEvent event(QEvent::KeyPress, key, Qt::NoModifier);
+    QApplication::sendEvent(&widget, &event);
 }
 } // namespace
 
@@ -145,28 +156,29 @@ Pictures::Pictures(ui::MainWindow& window, const QDir& folder, const QString& ca
              window.composePage().view().setCaret(14);
              window.findChild<QWidget*>(QStringLiteral("messageLine"))->hide(); // told on the shelf
          }},
+        {QStringLiteral("compose-pair"),
+         [&window] {
+             window.composePage().view().setCaret(1);
+             window.composePage().sentence().openLeaf(QStringLiteral("close-up"));
+         }},
         {QStringLiteral("compose-dressed"),
          [&window] {
+             window.composePage().sentence().leaf().close();
              window.findChild<QAbstractButton*>(QStringLiteral("dress"))->click();
              waitForRest(window);
-             // The richest of them.
-             for (int i = 4; i >= 0; --i)
-                 if (auto* button = window.findChild<QAbstractButton*>(QStringLiteral("dressing%1").arg(i))) {
-                     button->click();
-                     break;
-                 }
+             auto& strip = window.composePage().lower().dressings();
+             press(strip, Qt::Key_End); // the richest of them
              waitForRest(window);
-             auto* panel = window.findChild<QScrollArea*>(QStringLiteral("sidePanel"));
-             panel->ensureWidgetVisible(window.findChild<QWidget*>(QStringLiteral("dressings")));
          }},
         {QStringLiteral("compose-arch"),
          [&window] {
-             window.findChild<QScrollArea*>(QStringLiteral("sidePanel"))->ensureVisible(0, 0);
              window.findChild<QAbstractButton*>(QStringLiteral("shape_arch"))->click();
+             window.composePage().sentence().openLeaf(QStringLiteral("shape"));
          }},
         {QStringLiteral("compose-motifs"),
          [&window] {
              window.findChild<QAbstractButton*>(QStringLiteral("shape_none"))->click();
+             window.composePage().sentence().leaf().close();
              const auto font = window.jobModel().job().font;
              window.openStation(ui::MainWindow::Find);
              choose(window, QStringLiteral("Stallholder Bits"));
@@ -182,7 +194,7 @@ Pictures::Pictures(ui::MainWindow& window, const QDir& folder, const QString& ca
          }},
         {QStringLiteral("compose-overlaps"),
          [&window, toggle] {
-             window.composePage().showTray(false);
+             window.composePage().lower().open(ui::ComposeStrip::Forms);
              toggle("lookOutline", true);
              toggle("showOverlaps", true);
          }},

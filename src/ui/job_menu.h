@@ -1,14 +1,13 @@
-// The job as a file: new, open, recent, versions, templates, save.
+// The job as a file: its menu, and whether the file is up to date.
 #pragma once
 
-#include "ui/compose/lettering_service.h"
-#include "ui/job_model.h"
-#include "ui/project_keeper.h"
+#include "ui/job_session.h"
 
 #include <QPushButton>
 
 #include <functional>
-#include <memory>
+
+class QMenu;
 
 namespace ink::ui {
 
@@ -16,53 +15,32 @@ class JobMenu : public QPushButton
 {
     Q_OBJECT
 public:
-    struct Needs
+    struct Questions
     {
-        JobModel& job;
-        LetteringService& lettering;
-        ProjectKeeper& projects;
-        /// A file to open, and one to save to from a suggested name; empty when the person changed their
-        /// mind.
+        /// A file to open, one to save to from a suggested name, a name for a template; empty when the person changed their mind.
         std::function<QString(QWidget*)> open_path;
         std::function<QString(QWidget*, const QString& suggested)> save_path;
         std::function<QString(QWidget*)> template_name;
-        /// Where a stored font lies on this computer now; its own path when it does not.
-        std::function<std::string(const StoredFont&)> find_font;
-        std::function<std::vector<ProjectDocument>()> evidence;
     };
-    JobMenu(Needs needs, QWidget* parent = nullptr);
+    JobMenu(JobSession& session, JobModel& job, Questions questions, QWidget* parent = nullptr);
 
-    /// The file of the job; empty while it has none.
-    QString file() const { return m_file; }
-    void newJob();
-    void open(const QString& file);
     void askToOpen();
+    /// Asks for a name when there is none yet.
     void save();
     void saveAs();
 
 signals:
-    void told(const QString& message);
-    void refused(const Error& error);
     void copyWanted();
-    void opened();
 
 private:
     void fill();
-    void saveTo(const QString& file);
     void saveAsTemplate();
-    /// `becomes_file`: what is opened is this file, not a version or a template of it.
-    void bring(const QString& file, bool becomes_file);
-    void take(const std::shared_ptr<const Project>& project);
     void showName();
     QString suggestedName() const;
 
-    /// What the job was made into now, and what its file holds beyond that.
-    Project withWhatTheFileHolds(const Project& made) const;
-
-    Needs m_needs;
-    QString m_file;
-    /// As the job's file was opened; null while it has none.
-    std::shared_ptr<const Project> m_opened;
+    JobSession& m_session;
+    JobModel& m_job;
+    Questions m_questions;
     QMenu* m_menu = nullptr;
 };
 

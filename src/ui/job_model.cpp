@@ -13,8 +13,10 @@ namespace ink::ui {
 class ChangeJob : public QUndoCommand
 {
 public:
-    ChangeJob(JobModel& model, JobModel::Part part, Job before, Job after, int run, const QString& name)
-        : m_model(model), m_part(part), m_before(std::move(before)), m_after(std::move(after)), m_run(run)
+    ChangeJob(JobModel& model, JobModel::Part part, Job before, Job after, int run, const QString& name,
+              std::function<void()> alongside)
+        : m_model(model), m_part(part), m_before(std::move(before)), m_after(std::move(after)), m_run(run),
+          m_alongside(std::move(alongside))
     {
         static const char* const names[] = {"the words",          "the size",     "the unit",
                                             "the process",        "sale or gift", "mirroring",
@@ -23,13 +25,13 @@ public:
         setText(name.isEmpty() ? QObject::tr("change %1").arg(QLatin1String(names[static_cast<int>(part)]))
                                : name);
     }
-    void undo() override { m_model.assign(m_before); }
-    void redo() override { m_model.assign(m_after); }
+    void undo() override { exchange(m_before); }
+    void redo() override { exchange(m_after); }
     int id() const override { return static_cast<int>(m_part); }
     bool mergeWith(const QUndoCommand* other) override
     {
         const auto* next = static_cast<const ChangeJob*>(other);
-        if (next->m_run != m_run || next->text() != text())
+        if (next->m_run != m_run || next->text() != text() || m_alongside || next->m_alongside)
             return false;
         m_after = next->m_after;
         setObsolete(m_after == m_before);
@@ -37,11 +39,19 @@ public:
     }
 
 private:
+    void exchange(const Job& job)
+    {
+        if (m_alongside)
+            m_alongside();
+        m_model.assign(job);
+    }
+
     JobModel& m_model;
     JobModel::Part m_part;
     Job m_before;
     Job m_after;
     int m_run;
+    std::function<void()> m_alongside;
 };
 
 JobModel::JobModel(Job job, QObject* parent) : QObject(parent), m_job(std::move(job)) {}
@@ -66,12 +76,12 @@ void JobModel::fontMoved(const std::string& before, const std::string& after)
 }
 
 template <class Change>
-void JobModel::edit(Part part, Change change, const QString& name)
+void JobModel::edit(Part part, Change change, const QString& name, std::function<void()> alongside)
 {
     Job after = m_job;
     change(after);
-    if (after != m_job)
-        m_undo.push(new ChangeJob(*this, part, m_job, std::move(after), m_run, name));
+    if (after != m_job || alongside)
+        m_undo.push(new ChangeJob(*this, part, m_job, std::move(after), m_run, name, std::move(alongside)));
 }
 
 void JobModel::setWords(const QString& words)
@@ -108,11 +118,11 @@ void JobModel::changeLettering(const QString& name, const std::function<void(Job
         name);
 }
 
-void JobModel::setJob(const Job& job, const QString& name)
+void JobModel::setJob(const Job& job, const QString& name, std::function<void()> alongside)
 {
     endRun();
     edit(
-        Part::Lettering, [&](Job& now) { now = job; }, name);
+        Part::Lettering, [&](Job& now) { now = job; }, name, std::move(alongside));
     endRun();
 }
 

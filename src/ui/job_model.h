@@ -31,8 +31,9 @@ public:
     /// Changes what was chosen for letters, lines and pieces. Changes of the same name that follow each other
     /// undo as one.
     void changeLettering(const QString& name, const std::function<void(Job&)>& change);
-    /// Another job altogether, a project for example: one step to undo.
-    void setJob(const Job& job, const QString& name);
+    /// Another job altogether, a project for example: one step to undo. `alongside` is called each time before the job is
+    /// exchanged, there and back.
+    void setJob(const Job& job, const QString& name, std::function<void()> alongside = {});
     void setSize(FinishedSize size);
     void setUnit(LengthUnit unit);
     /// Also sets mirroring to what the process asks for.
@@ -54,7 +55,7 @@ signals:
 private:
     friend class ChangeJob;
     template <class Change>
-    void edit(Part part, Change change, const QString& name = {});
+    void edit(Part part, Change change, const QString& name = {}, std::function<void()> alongside = {});
     void assign(const Job& job);
 
     Job m_job;

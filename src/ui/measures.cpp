@@ -35,6 +35,11 @@ QString fineLength(double mm, LengthUnit unit)
            (is_inch ? QStringLiteral(" in") : QStringLiteral(" mm"));
 }
 
+QString signedFineLength(double mm, LengthUnit unit)
+{
+    return (mm < 0.0 ? QStringLiteral("−") : QStringLiteral("+")) + fineLength(qAbs(mm), unit);
+}
+
 QString longLength(double mm, LengthUnit unit)
 {
     if (unit == LengthUnit::Inch)

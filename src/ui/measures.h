@@ -15,6 +15,8 @@ QString figure(double mm, LengthUnit unit);
 QString figureWithUnit(double mm, LengthUnit unit);
 /// "0.62 mm" or "0.024 in": for what is smaller than a letter.
 QString fineLength(double mm, LengthUnit unit);
+/// "+0.62 mm", "−0.62 mm".
+QString signedFineLength(double mm, LengthUnit unit);
 /// "742 mm", "1.24 m", "29.2 in".
 QString longLength(double mm, LengthUnit unit);
 /// "971 mm²" or "1.51 in²".

@@ -1,6 +1,7 @@
 #include "ui/project_keeper.h"
 
 #include "core/base/digest.h"
+#include "core/base/file_output.h"
 
 #include <QDir>
 #include <QFile>
@@ -17,77 +18,107 @@ namespace {
 
 constexpr int kMostRecent = 12;
 constexpr int kMostVersions = 30;
+/// Of one job's file.
+constexpr std::size_t kMostBytes = std::size_t{1} << 30;
 const QString kStamp = QStringLiteral("yyyyMMdd-HHmmss-zzz");
 
-/// The file's content becomes a version, unless it is what is to be saved.
-void keepVersion(const QString& file, const QString& folder, const std::string& fresh)
+/// What is to be written over becomes a version.
+Result<void> keepVersion(const std::string& before, const QString& folder)
 {
-    QFile before(file);
-    if (!before.open(QIODevice::ReadOnly))
-        return;
-    const QByteArray bytes = before.readAll();
-    if (bytes == QByteArray::fromStdString(fresh) || !QDir().mkpath(folder))
-        return;
-    QSaveFile version(
-        folder + QLatin1Char('/') + QDateTime::currentDateTimeUtc().toString(kStamp) +
-        QString::fromUtf8(kProjectSuffix.data(), static_cast<qsizetype>(kProjectSuffix.size())));
-    if (version.open(QIODevice::WriteOnly)) {
-        version.write(bytes);
-        version.commit();
-    }
+    const QString name =
+        QDateTime::currentDateTimeUtc().toString(kStamp) +
+        QString::fromUtf8(kProjectSuffix.data(), static_cast<qsizetype>(kProjectSuffix.size()));
+    if (!QDir().mkpath(folder))
+        return fail(ErrorCode::FileUnwritable, folder.toStdString(),
+                    "what the file held before could not be kept as a version, so it was left as it is");
+    if (auto done = writeFile((folder + QLatin1Char('/') + name).toStdString(),
+                              [&](std::ostream& out) -> Result<void> {
+                                  out << before;
+                                  return {};
+                              });
+        !done)
+        return fail(done.error().code, done.error().subject,
+                    "what the file held before could not be kept as a version, so it was left as it is");
     auto old = QDir(folder).entryList({QStringLiteral("*.uink")}, QDir::Files, QDir::Name | QDir::Reversed);
     while (old.size() > kMostVersions)
         QFile::remove(folder + QLatin1Char('/') + old.takeLast());
+    return {};
 }
 
 } // namespace
 
-ProjectKeeper::ProjectKeeper(std::filesystem::path folder, QObject* parent)
-    : QObject(parent), m_folder(QString::fromStdString(folder.string()))
+ProjectKeeper::ProjectKeeper(const std::filesystem::path& folder)
+    : m_folder(QString::fromStdString(folder.string()))
 {
 }
 
 QString ProjectKeeper::versionFolder(const QString& file) const
 {
-    const auto key = sha256(QFileInfo(file).absoluteFilePath().toStdString()).substr(0, 16);
+    const auto key = ink::sha256(QFileInfo(file).absoluteFilePath().toStdString()).substr(0, 16);
     return m_folder + QStringLiteral("/versions/") + QString::fromStdString(key);
 }
 
-void ProjectKeeper::open(const QString& file, Opened done)
-{
-    m_pool.run(1, 1, [file, done = std::move(done)](const CancelToken&) -> SlotPool::Answer {
-        auto result = [&]() -> Result<std::shared_ptr<const Project>> {
-            auto project = openProject(file.toStdString());
-            if (!project)
-                return fail(project.error());
-            return std::shared_ptr<const Project>(std::make_shared<Project>(std::move(*project)));
-        }();
-        return [result, done] { done(result); };
-    });
-}
-
-void ProjectKeeper::save(const QString& file, std::shared_ptr<const Project> project,
-                         std::function<void(const Result<void>&)> done)
-{
-    m_pool.run(2, 1,
-               [file, project = std::move(project), folder = versionFolder(file),
-                done = std::move(done)](const CancelToken&) -> SlotPool::Answer {
-                   std::ostringstream bytes;
-                   if (writeProject(bytes, *project))
-                       keepVersion(file, folder, bytes.str());
-                   return [result = saveProject(file.toStdString(), *project), done] { done(result); };
-               });
-}
-
-void ProjectKeeper::saveTemplate(const QString& name, std::shared_ptr<const Project> project,
-                                 std::function<void(const Result<void>&)> done)
+QString ProjectKeeper::templateFile(const QString& name) const
 {
     QString safe = name.simplified();
     safe.replace(QRegularExpression(QStringLiteral("[^\\p{L}\\p{N} ._-]+")), QStringLiteral("-"));
-    const QString folder = m_folder + QStringLiteral("/templates");
-    QDir().mkpath(folder);
-    save(folder + QLatin1Char('/') + safe.left(80) + QStringLiteral(".uink"), std::move(project),
-         std::move(done));
+    return m_folder + QStringLiteral("/templates/") + safe.left(80) + QStringLiteral(".uink");
+}
+
+bool ProjectKeeper::hasTemplate(const QString& name) const
+{
+    return QFileInfo::exists(templateFile(name));
+}
+
+Result<ProjectFile> ProjectKeeper::parsed(std::string bytes, const std::string& name)
+{
+    auto project = readProject(bytes, name);
+    if (!project)
+        return fail(project.error());
+    ProjectFile file{std::make_shared<Project>(std::move(*project)), {}, ink::sha256(bytes)};
+    file.bytes = std::move(bytes);
+    return file;
+}
+
+Result<ProjectFile> ProjectKeeper::read(const QString& file)
+{
+    auto bytes = readFile(file.toStdString(), kMostBytes);
+    if (!bytes)
+        return fail(bytes.error());
+    return parsed(std::move(*bytes), file.toStdString());
+}
+
+Result<ProjectFile> ProjectKeeper::save(const QString& file, const Project& project,
+                                        const std::string& known_sha256) const
+{
+    std::ostringstream written;
+    if (auto done = writeProject(written, project); !done)
+        return fail(done.error());
+    const std::string fresh = written.str();
+    const auto before = readFile(file.toStdString(), kMostBytes);
+    if (!before && before.error().code != ErrorCode::FileNotFound)
+        return fail(before.error());
+    if (before && !known_sha256.empty() && ink::sha256(*before) != known_sha256)
+        return fail(ErrorCode::FileChangedSince, file.toStdString());
+    if (before && *before != fresh)
+        if (auto kept = keepVersion(*before, versionFolder(file)); !kept)
+            return fail(kept.error());
+    if (auto done = writeFile(file.toStdString(),
+                              [&](std::ostream& out) -> Result<void> {
+                                  out << fresh;
+                                  return {};
+                              });
+        !done)
+        return fail(done.error());
+    return ProjectFile{std::make_shared<Project>(project), fresh, ink::sha256(fresh)};
+}
+
+Result<ProjectFile> ProjectKeeper::saveTemplate(const QString& name, const Project& project) const
+{
+    const QString file = templateFile(name);
+    if (!QDir().mkpath(QFileInfo(file).absolutePath()))
+        return fail(ErrorCode::FileUnwritable, file.toStdString());
+    return save(file, project, {});
 }
 
 QStringList ProjectKeeper::recent() const
@@ -101,7 +132,7 @@ QStringList ProjectKeeper::recent() const
     return files;
 }
 
-void ProjectKeeper::noteRecent(const QString& file)
+void ProjectKeeper::noteRecent(const QString& file) const
 {
     QStringList files = recent();
     const QString whole = QFileInfo(file).absoluteFilePath();

@@ -1,39 +1,49 @@
-// Projects as files: opened and saved on a thread of their own, with the versions before, the recent ones and
-// templates.
+// Jobs as files: what lies beside them (versions, templates, the list of recent ones), and how one is saved without losing
+// what was there.
 #pragma once
 
 #include "core/project/project.h"
-#include "ui/slot_pool.h"
 
 #include <QDateTime>
 #include <QStringList>
 
 #include <filesystem>
-#include <functional>
 #include <memory>
+#include <string>
 #include <vector>
 
 namespace ink::ui {
 
-class ProjectKeeper : public QObject
+/// A project and the bytes its file holds.
+struct ProjectFile
 {
-    Q_OBJECT
+    std::shared_ptr<const Project> project;
+    std::string bytes;
+    std::string sha256;
+};
+
+/// Safe to use from several threads: it holds nothing but its folder.
+class ProjectKeeper
+{
 public:
     /// Versions, templates and the list of recent files lie in `folder`.
-    explicit ProjectKeeper(std::filesystem::path folder, QObject* parent = nullptr);
+    explicit ProjectKeeper(const std::filesystem::path& folder);
 
-    using Opened = std::function<void(const Result<std::shared_ptr<const Project>>&)>;
-    void open(const QString& file, Opened done);
-    /// What the file held before is kept as a version.
-    /// Errors: those of saveProject.
-    void save(const QString& file, std::shared_ptr<const Project> project,
-              std::function<void(const Result<void>&)> done);
-    void saveTemplate(const QString& name, std::shared_ptr<const Project> project,
-                      std::function<void(const Result<void>&)> done);
+    /// Errors: those of openProject.
+    static Result<ProjectFile> read(const QString& file);
+    static Result<ProjectFile> parsed(std::string bytes, const std::string& name);
+    /// What the file held before is kept as a version; where that cannot be done, nothing is written. `known_sha256` is what
+    /// the file is known to hold: something else is not written over. Empty writes over whatever is there.
+    /// Errors: FileChangedSince, those of writeFile.
+    Result<ProjectFile> save(const QString& file, const Project& project,
+                             const std::string& known_sha256) const;
+    Result<ProjectFile> saveTemplate(const QString& name, const Project& project) const;
+    /// Whether there is one of that name.
+    bool hasTemplate(const QString& name) const;
 
     /// Newest first; files that are gone are left out.
     QStringList recent() const;
-    void noteRecent(const QString& file);
+    void noteRecent(const QString& file) const;
     struct Version
     {
         QString file;
@@ -43,13 +53,12 @@ public:
     std::vector<Version> versions(const QString& file) const;
     /// Names and files.
     std::vector<std::pair<QString, QString>> templates() const;
-    bool isIdle() const { return m_pool.isIdle(); }
 
 private:
     QString versionFolder(const QString& file) const;
+    QString templateFile(const QString& name) const;
 
     QString m_folder;
-    SlotPool m_pool;
 };
 
 } // namespace ink::ui

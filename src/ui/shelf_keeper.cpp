@@ -3,6 +3,7 @@
 #include "shelf/open_programs.h"
 #include "shelf/shelf_intake.h"
 #include "ui/measures.h"
+#include "ui/queued_step.h"
 #include "ui/text.h"
 
 #include <QMetaObject>
@@ -100,31 +101,28 @@ Result<void> bringAll(OpenShelf& shelf, const std::map<std::int64_t, Standing>& 
 
 struct ShelfKeeper::Undoable
 {
+    /// What the person did: "Installed Larch." and what undoing it says.
     QString words, words_undone;
     Change apply, revert;
     bool shows_restart = false;
+    /// The worker's: undoing what could not be done does nothing.
+    bool is_made = false;
+    std::shared_ptr<QueuedStep::Outcome> outcome = std::make_shared<QueuedStep::Outcome>();
 };
 
-/// Pushed once its change was made, so that the first redo has nothing to do.
-class ShelfKeeper::Command : public QUndoCommand
+class ShelfKeeper::Command : public QueuedStep
 {
 public:
-    Command(ShelfKeeper& keeper, std::shared_ptr<const Undoable> change)
-        : m_keeper(keeper), m_change(std::move(change))
+    Command(ShelfKeeper& keeper, const std::shared_ptr<Undoable>& change)
+        : QueuedStep(tr("change the shelf"), change->outcome), m_keeper(keeper), m_change(change)
     {
     }
-    void undo() override { m_keeper.undo(m_change); }
-    void redo() override
-    {
-        if (m_is_made)
-            m_keeper.redo(m_change);
-        m_is_made = true;
-    }
+    void undo() override { m_keeper.bring(m_change, false); }
+    void redo() override { m_keeper.bring(m_change, true); }
 
 private:
     ShelfKeeper& m_keeper;
-    std::shared_ptr<const Undoable> m_change;
-    bool m_is_made = false;
+    std::shared_ptr<Undoable> m_change;
 };
 
 struct ShelfKeeper::Worker
@@ -221,37 +219,31 @@ void ShelfKeeper::readAgain()
     post([](const Result<OpenShelf*>&) -> Answer { return [] {}; });
 }
 
-void ShelfKeeper::apply(const Change& change, const QString& words, bool shows_restart, Answer then)
-{
-    post([this, change, words, shows_restart,
-          then = std::move(then)](const Result<OpenShelf*>& shelf) -> Answer {
-        const Result<void> done = shelf ? change(**shelf) : fail(shelf.error());
-        if (!done)
-            return [this, error = done.error()] { emit problem(error); };
-        const QString restart = shows_restart ? restartInWords(programsToRestart()) : QString();
-        return [this, words, restart, then] {
-            emit told(words + restart);
-            if (then)
-                then();
-        };
-    });
-}
-
 void ShelfKeeper::make(Undoable change)
 {
-    auto shared = std::make_shared<const Undoable>(std::move(change));
-    apply(shared->apply, shared->words, shared->shows_restart,
-          [this, shared] { m_undo.push(new Command(*this, shared)); });
+    m_undo.push(new Command(*this, std::make_shared<Undoable>(std::move(change))));
 }
 
-void ShelfKeeper::redo(const std::shared_ptr<const Undoable>& change)
+void ShelfKeeper::bring(const std::shared_ptr<Undoable>& change, bool is_wanted)
 {
-    apply(change->apply, change->words, change->shows_restart, {});
-}
-
-void ShelfKeeper::undo(const std::shared_ptr<const Undoable>& change)
-{
-    apply(change->revert, change->words_undone, change->shows_restart, {});
+    if (change->outcome->is_void)
+        return;
+    post([this, change, is_wanted](const Result<OpenShelf*>& shelf) -> Answer {
+        if (change->is_made == is_wanted)
+            return [] {};
+        const Result<void> done =
+            shelf ? (is_wanted ? change->apply : change->revert)(**shelf) : fail(shelf.error());
+        if (!done)
+            return [this, change, is_wanted, error = done.error()] {
+                change->outcome->is_void = is_wanted;
+                emit problem(error);
+            };
+        change->is_made = is_wanted;
+        const QString restart = change->shows_restart ? restartInWords(programsToRestart()) : QString();
+        return [this, words = is_wanted ? change->words : change->words_undone, restart] {
+            emit told(words + restart);
+        };
+    });
 }
 
 void ShelfKeeper::move(const Fonts& fonts, const Standing& to)

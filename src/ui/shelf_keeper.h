@@ -93,9 +93,7 @@ private:
 
     void post(Work work);
     void make(Undoable change);
-    void redo(const std::shared_ptr<const Undoable>& change);
-    void undo(const std::shared_ptr<const Undoable>& change);
-    void apply(const Change& change, const QString& words, bool shows_restart, Answer then);
+    void bring(const std::shared_ptr<Undoable>& change, bool is_wanted);
     void take(const Result<std::shared_ptr<const ShelfContents>>& contents);
 
     struct Worker;

@@ -5,6 +5,7 @@
 #include <QApplication>
 #include <QFontDatabase>
 #include <QPalette>
+#include <QTranslator>
 
 #include <algorithm>
 #include <array>
@@ -28,6 +29,17 @@ void loadShippedFonts()
 {
     for (const char* name : {"Lato-Regular", "Lato-Bold", "Vollkorn-Medium", "Vollkorn-SemiBold"})
         QFontDatabase::addApplicationFont(QStringLiteral(":/fonts/%1.ttf").arg(QLatin1String(name)));
+}
+
+/// English needs a table of its own for sentences with a number.
+void loadSentences(QApplication& app)
+{
+    if (app.property("hasSentences").toBool())
+        return;
+    app.setProperty("hasSentences", true);
+    auto* english = new QTranslator(&app);
+    if (english->load(QStringLiteral(":/translations/under-ink_en.qm")))
+        QApplication::installTranslator(english);
 }
 
 } // namespace
@@ -138,6 +150,16 @@ QPushButton[role="mark"]:focus { border: 2px solid @madder; padding: 0; }
 QPushButton[role="link"] { background: transparent; border: 0; border-bottom: 1px solid @rule; border-radius: 0; padding: 0; font-weight: normal; }
 QPushButton[role="link"]:hover, QPushButton[role="link"]:focus { border-bottom: 2px solid @madder; padding: 0; }
 QPushButton[role="link"]:disabled { border-bottom: 0; color: @soft; }
+QPushButton[role="phrase"] { background: transparent; border: 0; border-bottom: 2px solid @madder; border-radius: 0; padding: 0; font-weight: bold; }
+QPushButton[role="phrase"]:hover { background: @honey; }
+QPushButton[role="phrase"]:focus { background: @honey; border-bottom: 3px solid @ink; padding: 0; }
+#leaf { background: @card; border: 1px solid @ink; border-radius: 8px; }
+#leaf QScrollArea > QWidget > QWidget { background: @card; }
+#sentenceHead { border-bottom: 1px solid @rule; background: @paper; }
+#pairCallout { background: @ink; border-radius: 6px; }
+#pairCallout QLabel { color: @paper; }
+#pairCallout QPushButton { background: transparent; border: 0; border-bottom: 1px solid @paper; border-radius: 0; padding: 0; font-weight: normal; color: @paper; }
+#pairCallout QPushButton:focus { border-bottom: 3px solid @paper; padding: 0; }
 QTreeWidget { background: @card; border: 0; outline: 0; }
 QTreeWidget::item { padding: 3px 0; }
 QTreeWidget::item:selected { background: @honey; color: @ink; }
@@ -203,6 +225,7 @@ QScrollBar::handle:horizontal { background: @rule; border-radius: 5px; min-width
 void Theme::applyTo(QApplication& app) const
 {
     loadShippedFonts();
+    loadSentences(app);
     app.setStyle(new InkStyle(*this));
     const auto& c = m_colours;
     QPalette palette;

@@ -25,6 +25,9 @@ enum class TextSize { Tiny, Small, Body, Lead, Title, Display };
 inline constexpr int kGrid = 4;
 inline constexpr int kMargin = 20;
 inline constexpr int kRadius = 8;
+/// The window is whole from this size on: a laptop of 1366 x 768 at 125 % has a little more.
+inline constexpr int kLeastWidth = 960;
+inline constexpr int kLeastHeight = 600;
 
 class Theme
 {

@@ -44,6 +44,10 @@ struct WindowFixture
         questions.shelf.bundle = [this](QWidget*) { return bundle; };
         questions.shelf.look_in = [this](QWidget*) { return font_folder; };
         questions.shelf.open_file = [this](const QUrl& url) { opened = url; };
+        questions.agrees = [this](QWidget*, const QString& what, const QString&) {
+            asked << what;
+            return agrees;
+        };
         questions.takes_away = [this](QWidget*, const QStringList& fonts) {
             asked_about << fonts;
             return takes_away;
@@ -51,10 +55,20 @@ struct WindowFixture
         open(std::move(job));
     }
 
-    /// The window on this folder, as a start makes it.
-    void open(Job job)
+    /// The window on this folder, with this job.
+    void open(Job job) { open(KeptJob{std::move(job), {}, {}, {}}); }
+    /// As a start makes it: with the job that was kept.
+    void reopen()
     {
-        window = std::make_unique<ui::MainWindow>(std::move(job), state_folder, theme, questions, installed);
+        window.reset();
+        const auto kept = store.load();
+        if (!kept || !*kept)
+            qFatal("no job was kept");
+        open(**kept);
+    }
+    void open(const KeptJob& kept)
+    {
+        window = std::make_unique<ui::MainWindow>(kept, store, state_folder, theme, questions, installed);
         if (measured)
             window->fits().goOnWith(measured);
         measured = window->fits().measured();
@@ -102,7 +116,8 @@ struct WindowFixture
     QString job_file, template_name, picture;
     QString save_path, suggested_path, font_folder, package, paper, letter_path, bundle;
     QUrl mail, opened;
-    QStringList asked_about;
+    QStringList asked_about, asked;
+    bool agrees = true;
     bool takes_away = true;
     ui::Questions questions;
     std::unique_ptr<ui::MainWindow> window;

@@ -3,10 +3,13 @@
 
 #include "tests/support/gui.h"
 #include "ui/compose/compose_page.h"
-#include "ui/compose/lettering_panel.h"
+#include "ui/compose/compose_sentence.h"
+#include "ui/compose/compose_strip.h"
 #include "ui/compose/lettering_view.h"
 #include "ui/compose/motif_tray.h"
 #include "ui/compose/try_on_strip.h"
+#include "ui/widgets/leaf.h"
+#include "ui/widgets/sentence_bar.h"
 
 #include <QAbstractButton>
 
@@ -27,6 +30,10 @@ struct Sitting : WindowFixture
     explicit Sitting(Job job = larkmallow(), double text_scale = 1.0)
         : WindowFixture(std::move(job), text_scale, false)
     {
+        goToCompose();
+    }
+    void goToCompose()
+    {
         window->openStation(ui::MainWindow::Compose);
         rest();
     }
@@ -41,9 +48,17 @@ struct Sitting : WindowFixture
         QWidget* target = QApplication::focusWidget();
         QTest::keyClick(target ? target : &view(), static_cast<Qt::Key>(k), modifiers);
     }
+    /// A control, with the leaf opened that it lies on.
+    template <class T>
+    T* control(const char* name)
+    {
+        auto* widget = find<T>(name);
+        page().sentence().openLeafWith(widget);
+        return widget;
+    }
     void click(const char* name)
     {
-        auto* button = find<QAbstractButton>(name);
+        auto* button = control<QAbstractButton>(name);
         QVERIFY2(button->isEnabled(), name);
         QTest::mouseClick(button, Qt::LeftButton);
         rest();

@@ -417,10 +417,10 @@ void TestCompose::aJobIsAFileWithVersionsAndTemplates()
     const auto versions = ProjectKeeper(s.state_folder).versions(s.job_file);
     QCOMPARE(versions.size(), std::size_t(1));
     QVERIFY(std::abs(versions.front().saved.secsTo(QDateTime::currentDateTime())) < 300);
-    s.window->jobMenu().open(versions.front().file);
+    s.window->session().openVersion(versions.front().file);
     s.rest();
     QCOMPARE(s.job(), saved);
-    QCOMPARE(ProjectKeeper(s.state_folder).recent().size(), 2);
+    QCOMPARE(ProjectKeeper(s.state_folder).recent().size(), 1);
     s.template_name = QStringLiteral("Market / banner");
     s.window->jobMenu().findChild<QAction*>("jobTemplate")->trigger();
     s.rest();
@@ -451,7 +451,7 @@ void TestCompose::aJobOpensWithoutItsFont()
     QVERIFY(QFile::remove(font));
     s.window.reset();
     s.open(larkmallow("Jar"));
-    s.window->jobMenu().open(s.job_file);
+    s.window->session().open(s.job_file);
     s.rest();
     QVERIFY(s.page().composed());
     QCOMPARE(s.page().composed()->design.figures_mm.area, area);
@@ -470,17 +470,17 @@ void TestCompose::badJobFilesAreToldAndChangeNothing()
     QVERIFY(bad.open(QIODevice::WriteOnly));
     bad.write("PK\x03\x04 something else");
     bad.close();
-    s.window->jobMenu().open(bad.fileName());
+    s.window->session().open(bad.fileName());
     s.rest();
     QCOMPARE(s.job(), larkmallow());
     QVERIFY(s.find<QWidget>("messageLine")->isVisible());
-    s.window->jobMenu().open(s.file("none.uink"));
+    s.window->session().open(s.file("none.uink"));
     s.rest();
     QCOMPARE(s.job(), larkmallow());
     s.job_file = "/proc/nowhere.uink";
     s.window->jobMenu().saveAs();
     s.rest();
-    QVERIFY(s.window->jobMenu().file().isEmpty());
+    QVERIFY(s.window->session().file().isEmpty());
 }
 
 void TestCompose::theSvgOnTheClipboardIsTheDesign()
@@ -504,7 +504,7 @@ void TestCompose::whatWasDoneIsThereAfterAStart()
     // As after a crash: nothing is closed in order.
     const auto kept = JobStore(s.state_folder).load();
     QVERIFY(kept && *kept);
-    QCOMPARE(**kept, job);
+    QCOMPARE((*kept)->job, job);
     s.rest();
 }
 

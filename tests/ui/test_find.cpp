@@ -530,7 +530,8 @@ void TestFind::whatIsTakenInIsThereAfterARestart()
     QCOMPARE(files, 2);
     f.window.reset();
     Questions questions;
-    MainWindow again(test::WindowFixture::firstJob(), f.state_folder, f.theme, questions);
+    MainWindow again({test::WindowFixture::firstJob(), {}, {}, {}}, f.store, f.state_folder, f.theme,
+                     questions);
     again.show();
     QVERIFY(QTest::qWaitFor([&] { return again.isIdle() && again.fonts().rowCount() == 1; }, 10000));
     QCOMPARE(again.fonts().name(0), QStringLiteral("Fennel Row Demo"));
@@ -913,7 +914,7 @@ void TestFind::whatTheProcessHoldsCanBeChanged()
     f.window.reset();
     const auto kept = JobStore(f.state_folder).load();
     QVERIFY(kept && *kept);
-    QVERIFY((*kept)->own_limits.contains(Process::KnifeVinyl));
+    QVERIFY((*kept)->job.own_limits.contains(Process::KnifeVinyl));
 }
 
 void TestFind::aListingThatFailsCanBeTriedAgain()

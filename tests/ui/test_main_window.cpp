@@ -161,9 +161,7 @@ void TestMainWindow::wordsFontSizeUnitSaveReadBack()
         }
     QVERIFY(!xml.hasError());
     QCOMPARE(title, QStringLiteral("Garden Supper"));
-    QCOMPARE(paths, f.find<ComposePage>("page")
-                        ? f.window->findChild<ComposePage*>()->design()->figures_mm.pieces
-                        : 0);
+    QCOMPARE(paths, f.find<ComposePage>("page") ? f.window->design().design()->figures_mm.pieces : 0);
 }
 
 void TestMainWindow::everyEditIsUndoneFromTheKeyboard()
@@ -291,12 +289,12 @@ void TestMainWindow::severalLines()
     auto* edit = f.find<QPlainTextEdit>("words");
     edit->setFocus();
     edit->moveCursor(QTextCursor::End);
-    const double before = f.window->findChild<ComposePage*>()->design()->figures_mm.box.height();
+    const double before = f.window->design().design()->figures_mm.box.height();
     QTest::keyClick(edit, Qt::Key_Return);
     QTest::keyClicks(edit, QStringLiteral("Late Summer"));
     f.rest();
     QCOMPARE(f.window->jobModel().job().words, std::string("Fennmoor Honey\nLate Summer"));
-    QVERIFY(f.window->findChild<ComposePage*>()->design()->figures_mm.box.height() > 1.8 * before);
+    QVERIFY(f.window->design().design()->figures_mm.box.height() > 1.8 * before);
 }
 
 void TestMainWindow::heatTransferIsMirroredInTheFile()
@@ -306,7 +304,7 @@ void TestMainWindow::heatTransferIsMirroredInTheFile()
     chooseByKey(f.find<QComboBox>("process"), QStringLiteral("Knife in heat-transfer material"));
     f.rest();
     QVERIFY(f.find<QAbstractButton>("mirrored")->isChecked());
-    QVERIFY(f.window->findChild<ComposePage*>()->design()->is_mirrored);
+    QVERIFY(f.window->design().design()->is_mirrored);
     f.save_path = QString::fromStdString((f.folder.path() / "m.svg").string());
     QTest::mouseClick(f.find<QAbstractButton>("saveCutFile"), Qt::LeftButton);
     f.rest();
@@ -434,7 +432,7 @@ void TestMainWindow::closingKeepsTheJob()
     test::WindowFixture f;
     typeWords(f, QStringLiteral("Ottilie"));
     f.window->close();
-    QCOMPARE((*f.store.load())->words, std::string("Ottilie"));
+    QCOMPARE((*f.store.load())->job.words, std::string("Ottilie"));
 }
 
 void TestMainWindow::everythingHasANameAndIsReachedByTab()
@@ -506,10 +504,9 @@ void TestMainWindow::letterSpacingWeldsLive()
     test::WindowFixture f;
     f.window->openStation(MainWindow::Compose);
     f.rest();
-    auto* page = f.window->findChild<ComposePage*>();
     auto* slider = f.find<QSlider>("letterSpacing");
     auto* reset = f.find<QPushButton>("letterSpacingReset");
-    const auto pieces = [page] { return page->design()->figures_mm.pieces; };
+    const auto pieces = [&f] { return f.window->design().design()->figures_mm.pieces; };
     const auto before = pieces();
     QVERIFY(!reset->isVisible());
 
@@ -518,7 +515,7 @@ void TestMainWindow::letterSpacingWeldsLive()
     for (int step = 0; step <= 150; step += 5)
         slider->setValue(step);
     f.rest();
-    QVERIFY(page->isUpToDate());
+    QVERIFY(f.window->design().isUpToDate());
     QVERIFY(pieces() > before); // letters of the script have come apart
     QCOMPARE(f.window->jobModel().undoStack().count(), undo_before + 1);
     QVERIFY(f.find<QLabel>("letterSpacingValue")->text().startsWith(QLatin1Char('+')));
@@ -554,7 +551,7 @@ void TestMainWindow::nodesAndCrossingsAreShownOnRequest()
     QVERIFY(figures->isVisible());
     QVERIFY(view(f).grab().toImage() != without);
     const auto counts = view(f).nodeCounts();
-    const auto& design = *f.window->findChild<ComposePage*>()->design();
+    const auto& design = *f.window->design().design();
     QCOMPARE(counts.corners + counts.smooth + counts.crossings, qulonglong(design.figures_mm.nodes));
     QCOMPARE(counts.crossings, qulonglong(design.crossings_mm.size()));
     QVERIFY(figures->text().contains(QString::number(counts.crossings)));

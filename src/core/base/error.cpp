@@ -24,6 +24,8 @@ constexpr std::array kTable{
         "Write to another name; nothing was written."},
     Row{ErrorCode::OutputsAlike, "two results would go to one place",
         "Give each a place of its own; nothing was written."},
+    Row{ErrorCode::FileChangedSince, "somebody else changed the file since it was opened here",
+        "Save it under another name, or open it again; nothing was written over."},
     Row{ErrorCode::NotAFont, "this is not a font", "Choose a TTF, OTF, TTC, WOFF or WOFF2 file."},
     Row{ErrorCode::FontTruncated, "the font file ends too early", "Fetch it again: a part of it is missing."},
     Row{ErrorCode::FontDamaged, "the font is damaged", "Fetch it again or choose another font."},

@@ -14,6 +14,7 @@ enum class ErrorCode {
     DiskFull,
     OutputIsInput,
     OutputsAlike,
+    FileChangedSince,
     NotAFont = 200,
     FontTruncated,
     FontDamaged,

@@ -63,6 +63,7 @@ ClosePair pairOf(const Neighbours& n)
         return pair;
     }
     pair.at = n.gap->at;
+    pair.gap = n.gap->distance;
     pair.state = n.gap->distance <= 0.0 ? ClosePair::State::Joins : ClosePair::State::Apart;
     return pair;
 }
@@ -83,6 +84,21 @@ Paths bodyOf(const Paths& glyph)
         if (const Box box = contour.bounds(); box.y0 <= main.y1 && box.y1 >= main.y0)
             body.push_back(contour);
     return body;
+}
+
+bool canJoin(const ClosePair& pair)
+{
+    return pair.state == ClosePair::State::Apart || pair.state == ClosePair::State::LeftAsDrawn;
+}
+
+void joinPair(Job& job, const Setting& setting, const ClosePair& pair, double depth)
+{
+    if (!canJoin(pair) || pair.right >= setting.letters.size())
+        return;
+    const auto& right = setting.letters[pair.right];
+    const double size = job.lettering.block(right.block).size;
+    job.lettering.letters[right.first].before_em -= (pair.gap + depth) / (kU_per_em * size);
+    tidy(job.lettering);
 }
 
 void moveLetter(SetLetter& letter, Point by)
@@ -136,6 +152,7 @@ std::vector<ClosePair> closeUp(std::span<SetLetter> line, std::u32string_view wo
             if (n.gap->distance + pair.moved <= 0.0)
                 pair.state = ClosePair::State::Joins;
         }
+        pair.gap += pair.moved;
         shift += pair.moved;
         pairs.push_back(pair);
     }

@@ -29,6 +29,13 @@ std::vector<ClosePair> closeUp(std::span<SetLetter> line, std::u32string_view wo
 std::vector<ClosePair> pairsAsTheyStand(std::span<const SetLetter> line, std::u32string_view words,
                                         const GapOf& gap);
 
+/// Two letters that do not touch, and would if the right one came nearer.
+bool canJoin(const ClosePair& pair);
+
+/// Brings the right letter of a pair so near that the two overlap by `depth`; what follows moves with it.
+/// Units:  u, as the setting that the pair is of.
+void joinPair(Job& job, const Setting& setting, const ClosePair& pair, double depth);
+
 /// Moves a letter with all its glyphs.
 void moveLetter(SetLetter& letter, Point by);
 

@@ -67,6 +67,8 @@ struct ClosePair
     std::size_t left = 0, right = 0;
     /// How far the right one was moved, in u; negative to the left.
     double moved = 0.0;
+    /// What is left between the two then, in u; negative where they overlap.
+    double gap = 0.0;
     enum class State { Joins, Apart, NoCommonHeight, LeftAsDrawn };
     State state = State::Apart;
     /// Where they meet first, in u: straight as the letters, or where letters kept along a shape stand.

@@ -1,60 +1,61 @@
-// Compose: the words at true size, their letters tried on, closed up, bent and dressed; and the cut file from
-// it.
+// Compose: the words at true size, what they do as a sentence above them, what their letters could wear below; and the cut
+// file from it.
 #pragma once
 
 #include "core/design/motif_making.h"
-#include "ui/compose/lettering_service.h"
-#include "ui/job_model.h"
+#include "core/rights/dossier.h"
+#include "ui/design_model.h"
+#include "ui/station.h"
 #include "ui/theme.h"
 
-#include <QTimer>
-#include <QWidget>
-
+#include <functional>
 #include <memory>
+#include <optional>
 #include <vector>
 
-class QButtonGroup;
-class QCheckBox;
 class QLabel;
-class QPushButton;
-class QSlider;
-class QStackedWidget;
 
 namespace ink::ui {
 
-class LetteringPanel;
+class ComposeSentence;
+class ComposeStrip;
 class LetteringView;
-class MarkLabel;
 class MotifTray;
-class Swatches;
+class PairCallout;
 class TryOnStrip;
-class WordsLine;
 
-class ComposePage : public QWidget
+class ComposePage : public Station
 {
     Q_OBJECT
 public:
-    ComposePage(JobModel& job, LetteringService& lettering, const std::filesystem::path& shelf_folder,
-                const Theme& theme, QWidget* parent = nullptr);
+    ComposePage(JobModel& job, DesignModel& design, LetteringService& lettering,
+                const std::filesystem::path& shelf_folder, const Theme& theme, QWidget* parent = nullptr);
+
+    QString title() const override { return tr("Compose"); }
+    QString figure() const override;
+    void activate() override;
+    bool isIdle() const override;
 
     LetteringView& view() { return *m_view; }
-    LetteringPanel& panel() { return *m_lettering_panel; }
-    TryOnStrip& strip() { return *m_strip; }
-    MotifTray& tray() { return *m_tray; }
-    /// The newest finished design; null while there is none for this job.
-    std::shared_ptr<const Design> design() const;
-    std::shared_ptr<const ComposedDesign> composed() const { return m_composed; }
-    void showTray(bool shown);
-    bool isIdle() const;
-    /// False while the design of an older job is still shown.
-    bool isUpToDate() const { return m_is_up_to_date; }
+    ComposeSentence& sentence() { return *m_sentence; }
+    ComposeStrip& lower() { return *m_strip; }
+    TryOnStrip& strip();
+    MotifTray& tray();
+    PairCallout& pairCallout() { return *m_callout; }
+    std::shared_ptr<const ComposedDesign> composed() const { return m_design.composed(); }
     /// Fill colour of the chosen material, as SVG writes it.
     QString materialColour() const;
+    /// Fonts that letters can be set in beside the job's: name and file.
+    void setFonts(const std::vector<std::pair<QString, FontRef>>& fonts);
+    /// Of the job's font; nothing while it is not known.
+    void showRight(const QString& font, std::optional<Verdict> verdict);
+    /// Forms are told from each other in another way now.
+    void lookAgain();
 
 signals:
-    void designChanged();
     void saveWanted();
-    void refused(const Error& error);
+    void rightsWanted();
+    void fontWanted();
     /// The person said which letters a glyph of a font belongs to.
     void corrected(const FontRef& font, std::uint32_t glyph_id, const std::u32string& letters);
     /// Motifs of the job's font, and of a picture file, are to be taken in.
@@ -65,76 +66,32 @@ signals:
 
 protected:
     void resizeEvent(QResizeEvent* event) override;
-    void showEvent(QShowEvent* event) override;
 
 private:
-    QWidget* buildHead();
-    QWidget* buildPanel();
-    void jobChanged();
-    void show(const ComposedResult& result);
-    QWidget* buildStrip();
-    void fitLower();
-    void fitKeys();
-    /// When the hand rests: a letter that is being dragged needs all there is for its weld.
-    void askForTriesSoon();
-    void askForTries();
-    void showTries(const LetteringService::Tries& tries);
-    void wearTry(int index);
-    void takeOffPiece(int index);
+    void buildPaperHead();
+    void placePaperHead();
+    void connectParts();
+    void connectTray();
+    void designChanged();
     void keepLettersAsMotif();
     void keepPartAsMotif(const QRectF& frame_mm);
     void keepMade(const Result<MadeMotif>& made, const QString& name);
-    void askForCorrection(int index, QPoint global);
-    void showDressings(const Result<std::vector<Dressing>>& dressings);
-    void wearDressing(int index);
     void placeMotif(qlonglong id, const std::function<void(Job&, const std::string&)>& place);
-    void showPlain();
-    /// The letter that is tried on: the one the caret stands behind.
-    std::optional<std::size_t> triedCharacter() const;
-    FontRef fontTried() const;
-    void showFigures();
-    void showNodeFigures();
-    QWidget* buildSpacing(QWidget* panel);
+    void intoLine(qlonglong id);
+    void besideLetter(qlonglong id);
+    void dropped(const QString& id, QPointF mm, std::optional<std::size_t> letter);
     void showZoom(double zoom);
 
     JobModel& m_job;
-    LetteringService& m_lettering;
+    DesignModel& m_design;
     const Theme& m_theme;
-    Job m_last_job;
-    bool m_is_up_to_date = true;
-    std::shared_ptr<const ComposedDesign> m_composed;
-    std::vector<Dressing> m_dressings;
-    /// What Escape goes back to, and what each try goes on from.
-    std::optional<Job> m_before_tries;
-    std::optional<Lettering> m_kept;
-    bool m_is_trying = false;
-    std::optional<std::size_t> m_tried;
-    FontRef m_strip_font;
-    QTimer m_rest;
-
     LetteringView* m_view = nullptr;
-    LetteringPanel* m_lettering_panel = nullptr;
-    TryOnStrip* m_strip = nullptr;
-    MotifTray* m_tray = nullptr;
-    QStackedWidget* m_lower = nullptr;
-    QPushButton *m_tries_tab = nullptr, *m_tray_tab = nullptr;
-    QLabel *m_strip_title = nullptr, *m_strip_keys = nullptr;
-    WordsLine* m_plain = nullptr;
-    QWidget* m_panel = nullptr;
+    ComposeSentence* m_sentence = nullptr;
+    ComposeStrip* m_strip = nullptr;
+    PairCallout* m_callout = nullptr;
+    /// On the paper, in its upper corner.
+    QWidget* m_paper_head = nullptr;
     QLabel* m_zoom = nullptr;
-    Swatches* m_material = nullptr;
-    QCheckBox* m_mirrored = nullptr;
-    QSlider* m_spacing = nullptr;
-    QLabel* m_spacing_value = nullptr;
-    QPushButton* m_spacing_reset = nullptr;
-    QCheckBox* m_nodes = nullptr;
-    QLabel* m_node_figures = nullptr;
-    QWidget* m_figures = nullptr;
-    std::vector<QLabel*> m_values;
-    QLabel* m_title = nullptr;
-    MarkLabel* m_finding_mark = nullptr;
-    QLabel* m_finding = nullptr;
-    QPushButton* m_save = nullptr;
 };
 
 } // namespace ink::ui

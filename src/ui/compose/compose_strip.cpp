@@ -1,122 +1,219 @@
-// What stands below the words at Compose: forms and pieces tried on, and the motif tray.
-#include "ui/compose/compose_page.h"
+#include "ui/compose/compose_strip.h"
 
+#include "ui/compose/dressing_strip.h"
 #include "ui/compose/lettering_view.h"
 #include "ui/compose/motif_tray.h"
+#include "ui/compose/tail_section.h"
 #include "ui/compose/try_on_strip.h"
 #include "ui/measures.h"
 #include "ui/text.h"
+#include "ui/widgets/sentence_bar.h"
 
 #include <QButtonGroup>
 #include <QHBoxLayout>
 #include <QInputDialog>
 #include <QLabel>
+#include <QLocale>
 #include <QMenu>
 #include <QPushButton>
 #include <QScopedValueRollback>
+#include <QScrollArea>
 #include <QStackedWidget>
 #include <QVBoxLayout>
 
 #include <algorithm>
 
 namespace ink::ui {
+namespace {
 
-QWidget* ComposePage::buildStrip()
+/// Longer than between two moves of a hand.
+constexpr int kRest_ms = 40;
+/// The slots of dressings' drawings; plain words beside dressed ones have the first.
+constexpr int kFirstDressingSketch = 1;
+
+} // namespace
+
+ComposeStrip::ComposeStrip(JobModel& job, DesignModel& design, LetteringService& lettering,
+                           LetteringView& view, const std::filesystem::path& shelf_folder, const Theme& theme,
+                           QWidget* parent)
+    : QWidget(parent), m_job(job), m_design(design), m_lettering(lettering), m_view(view), m_theme(theme),
+      m_last_job(job.job())
 {
-    auto* lower = new QWidget(this);
-    lower->setObjectName(QStringLiteral("lowerStrip"));
-    lower->setAttribute(Qt::WA_StyledBackground);
-    lower->setStyleSheet(QStringLiteral("#lowerStrip { background: %1; border-top: 1px solid %2; }")
-                             .arg(m_theme.colours().paper.name(), m_theme.colours().rule.name()));
-    auto* column = new QVBoxLayout(lower);
+    setObjectName(QStringLiteral("lowerStrip"));
+    setAttribute(Qt::WA_StyledBackground);
+    setStyleSheet(QStringLiteral("#lowerStrip { background: %1; border-top: 1px solid %2; }")
+                      .arg(m_theme.colours().paper.name(), m_theme.colours().rule.name()));
+    m_tray = new MotifTray(shelf_folder, m_job.undoStack(), m_theme, this);
+    m_tray->setObjectName(QStringLiteral("motifTray"));
+    build();
+    connectTries();
+    m_rest.setSingleShot(true);
+    m_rest.setInterval(kRest_ms);
+    connect(&m_rest, &QTimer::timeout, this, &ComposeStrip::askForTries);
+    connect(&m_view, &LetteringView::caretMoved, this, &ComposeStrip::askForTriesSoon);
+    connect(&m_view, &LetteringView::stripWanted, this, &ComposeStrip::focusTries);
+    connect(&m_job, &JobModel::changed, this, &ComposeStrip::jobChanged);
+    connect(&m_design, &DesignModel::changed, this, [this] {
+        m_tail->showComposed(m_design.composed());
+        askForTriesSoon();
+        sayLetter();
+    });
+    open(Forms);
+}
+
+void ComposeStrip::build()
+{
+    auto* column = new QVBoxLayout(this);
     column->setContentsMargins(kMargin, kGrid, kMargin, kGrid);
     column->setSpacing(kGrid);
     auto* head = new QHBoxLayout;
     head->setSpacing(kMargin);
-    auto* group = new QButtonGroup(lower);
-    const auto addTab = [&](const QString& text, const char* name, bool is_first) {
-        auto* tab = new QPushButton(text, lower);
-        tab->setObjectName(QLatin1String(name));
+    m_letter = new SentenceBar(m_theme, TextSize::Body, this);
+    m_letter->setObjectName(QStringLiteral("stripTitle"));
+    head->addWidget(m_letter, 1, Qt::AlignVCenter);
+    m_keys = new QLabel(tr("← → to try, Enter to keep, Backspace to take off"), this);
+    m_keys->setProperty("role", QStringLiteral("soft"));
+    m_keys->setFont(m_theme.text(TextSize::Small));
+    head->addWidget(m_keys);
+    auto* group = new QButtonGroup(this);
+    const std::tuple<StripLeaf, QString, const char*> tabs[] = {{Forms, tr("Forms"), "tabTries"},
+                                                                {Pieces, tr("Pieces"), "tabPieces"},
+                                                                {Motifs, tr("Motifs"), "tabTray"},
+                                                                {Tails, tr("Tails"), "tabTails"},
+                                                                {Dressings, tr("Dressings"), "tabDressings"}};
+    for (const auto& [leaf, name, object] : tabs) {
+        auto* tab = new QPushButton(name, this);
+        tab->setObjectName(QLatin1String(object));
         tab->setProperty("role", QStringLiteral("tab"));
         tab->setCheckable(true);
-        tab->setChecked(is_first);
         group->addButton(tab);
         head->addWidget(tab);
-        return tab;
-    };
-    m_tries_tab = addTab(tr("Try on"), "tabTries", true);
-    m_tray_tab = addTab(tr("Motif tray"), "tabTray", false);
-    m_strip_title = new QLabel(lower);
-    m_strip_title->setObjectName(QStringLiteral("stripTitle"));
-    head->addWidget(m_strip_title);
-    head->addStretch(1);
-    m_strip_keys = new QLabel(tr("← → to try, Enter to keep, Backspace to take off"), lower);
-    m_strip_keys->setProperty("role", QStringLiteral("soft"));
-    m_strip_keys->setFont(m_theme.text(TextSize::Small));
-    head->addWidget(m_strip_keys);
+        m_tabs[leaf] = tab;
+        connect(tab, &QPushButton::clicked, this, [this, leaf = leaf] { open(leaf); });
+    }
+    m_tabs[Dressings]->hide();
     column->addLayout(head);
-    m_lower = new QStackedWidget(lower);
-    m_strip = new TryOnStrip(m_theme, m_lower);
-    m_strip->setObjectName(QStringLiteral("tryOnStrip"));
-    m_lower->addWidget(m_strip);
-    m_lower->addWidget(m_tray);
-    column->addWidget(m_lower);
-    m_lower->setFixedHeight(m_strip->sizeHint().height());
-    connect(m_tries_tab, &QPushButton::clicked, this, [this] { showTray(false); });
-    connect(m_tray_tab, &QPushButton::clicked, this, [this] { showTray(true); });
-    connect(m_strip, &TryOnStrip::chosen, this, &ComposePage::wearTry);
-    connect(m_strip, &TryOnStrip::settled, this, [this] { m_kept.reset(); });
-    connect(m_strip, &TryOnStrip::takenOff, this, &ComposePage::takeOffPiece);
-    connect(m_strip, &TryOnStrip::correctionWanted, this, &ComposePage::askForCorrection);
-    connect(m_strip, &TryOnStrip::kept, this, [this] {
-        m_job.endRun();
-        m_before_tries.reset();
-        m_kept.reset();
-        m_view->setFocus();
-    });
-    connect(m_strip, &TryOnStrip::left, this, [this] {
-        if (m_before_tries && m_before_tries->lettering != m_job.job().lettering) {
-            const auto before = m_before_tries->lettering;
-            m_job.changeLettering(tr("try a form on"), [&](Job& job) { job.lettering = before; });
-        }
-        m_before_tries.reset();
-        m_kept.reset();
-        m_job.endRun();
-        m_view->setFocus();
-    });
-    return lower;
+    m_stack = new QStackedWidget(this);
+    m_tries = new TryOnStrip(m_theme, m_stack);
+    m_tries->setObjectName(QStringLiteral("tryOnStrip"));
+    auto* tails = new QScrollArea(m_stack);
+    tails->setWidgetResizable(true);
+    tails->setFrameShape(QFrame::NoFrame);
+    tails->setFocusPolicy(Qt::NoFocus);
+    m_tail = new TailSection(m_job, m_view, m_theme, tails);
+    m_tail->setMaximumWidth(m_theme.scaled(520));
+    tails->setWidget(m_tail);
+    m_dressings = new DressingStrip(m_theme, m_stack);
+    m_dressings->setObjectName(QStringLiteral("dressings"));
+    for (QWidget* page : std::initializer_list<QWidget*>{m_tries, m_tray, tails, m_dressings})
+        m_stack->addWidget(page);
+    column->addWidget(m_stack, 1);
+    connect(m_letter, &SentenceBar::chosen, this,
+            [this](const QString& key) { emit letterWanted(m_letter->phrase(key), key); });
 }
 
-void ComposePage::showTray(bool shown)
+void ComposeStrip::connectTries()
 {
-    (shown ? m_tray_tab : m_tries_tab)->setChecked(true);
-    m_lower->setCurrentWidget(shown ? static_cast<QWidget*>(m_tray) : m_strip);
-    fitLower();
-    m_strip_title->setVisible(!shown);
+    connect(m_tries, &TryOnStrip::chosen, this, &ComposeStrip::wearTry);
+    connect(m_tries, &TryOnStrip::settled, this, [this] { m_kept.reset(); });
+    connect(m_tries, &TryOnStrip::takenOff, this, &ComposeStrip::takeOffPiece);
+    connect(m_tries, &TryOnStrip::correctionWanted, this, &ComposeStrip::askForCorrection);
+    connect(m_tries, &TryOnStrip::kept, this, &ComposeStrip::endTrying);
+    connect(m_tries, &TryOnStrip::left, this, &ComposeStrip::goBack);
+    connect(m_dressings, &DressingStrip::chosen, this, &ComposeStrip::wearDressing);
+    connect(m_dressings, &DressingStrip::kept, this, &ComposeStrip::endTrying);
+    connect(m_dressings, &DressingStrip::left, this, &ComposeStrip::goBack);
+}
+
+void ComposeStrip::open(StripLeaf leaf)
+{
+    m_leaf = leaf;
+    m_tabs[leaf]->setChecked(true);
+    m_stack->setCurrentIndex(leaf == Motifs ? 1 : leaf == Tails ? 2 : leaf == Dressings ? 3 : 0);
+    showTries();
+    if (parentWidget())
+        fit(parentWidget()->height());
+    fitKeys();
+}
+
+bool ComposeStrip::isIdle() const
+{
+    return m_tray->isIdle() && !m_rest.isActive();
+}
+
+void ComposeStrip::fit(int page_height)
+{
+    const bool is_tray = m_leaf == Motifs;
+    const int head = m_tabs[Forms]->sizeHint().height() + 4 * kGrid;
+    const int wanted = head + (is_tray ? m_theme.scaled(236) : m_tries->sizeHint().height());
+    setFixedHeight(
+        std::min(wanted, std::max(page_height * (is_tray ? 44 : 34) / 100, head + m_theme.scaled(64))));
+}
+
+void ComposeStrip::resizeEvent(QResizeEvent* event)
+{
+    QWidget::resizeEvent(event);
     fitKeys();
 }
 
 /// What the keys do is said where there is room to say all of it.
-void ComposePage::fitKeys()
+void ComposeStrip::fitKeys()
 {
-    const int taken = m_tries_tab->sizeHint().width() + m_tray_tab->sizeHint().width() +
-                      m_strip_title->sizeHint().width() + m_strip_keys->sizeHint().width() + 6 * kMargin;
-    m_strip_keys->setVisible(m_lower->currentWidget() == m_strip && taken < width());
+    int taken = m_keys->sizeHint().width() + 8 * kMargin + m_theme.scaled(420);
+    for (const auto& [leaf, tab] : m_tabs)
+        taken += tab->isVisibleTo(this) ? tab->sizeHint().width() + kMargin : 0;
+    const bool has_keys = m_leaf != Motifs && m_leaf != Tails;
+    m_keys->setVisible(has_keys && taken < width());
 }
 
-/// Large text leaves the words more than half of the room all the same.
-void ComposePage::fitLower()
+void ComposeStrip::showEvent(QShowEvent* event)
 {
-    const bool is_tray = m_lower->currentWidget() == m_tray;
-    const int wanted = is_tray ? m_theme.scaled(236) : m_strip->sizeHint().height();
-    m_lower->setFixedHeight(std::min(wanted, height() * (is_tray ? 38 : 26) / 100));
+    QWidget::showEvent(event);
+    askForTriesSoon();
 }
 
-std::optional<std::size_t> ComposePage::triedCharacter() const
+void ComposeStrip::focusTries()
 {
-    const auto letters = m_view->letters();
+    if (m_leaf == Dressings)
+        return m_dressings->setFocus();
+    if (m_leaf != Pieces)
+        open(Forms);
+    m_tries->setFocus();
+}
+
+void ComposeStrip::jobChanged()
+{
+    const auto& job = m_job.job();
+    // What was kept is no longer all there is: the next try must not take another edit back.
+    if (!m_is_trying && job.lettering != m_last_job.lettering) {
+        m_before_tries.reset();
+        m_kept.reset();
+    }
+    // What was proposed for other words is nothing for these.
+    if ((job.words != m_last_job.words || job.font != m_last_job.font) &&
+        m_tabs[Dressings]->isVisibleTo(this)) {
+        m_dressings->setMessage({});
+        m_tabs[Dressings]->hide();
+        if (m_leaf == Dressings)
+            open(Forms);
+    }
+    const bool holds_otherwise = job.process != m_last_job.process || job.own_limits != m_last_job.own_limits;
+    m_last_job = job;
+    m_dressings->showWorn(job);
+    if (holds_otherwise)
+        askForTriesSoon();
+}
+
+void ComposeStrip::lookAgain()
+{
+    askForTriesSoon();
+}
+
+std::optional<std::size_t> ComposeStrip::triedCharacter() const
+{
+    const auto letters = m_view.letters();
     const auto words = toUtf32(m_job.job().words);
-    if (letters.empty() || m_view->piece() || letters.front() >= words.size() ||
+    if (letters.empty() || m_view.piece() || letters.front() >= words.size() ||
         words[letters.front()] == kMotifCharacter)
         return {};
     // Within a ligature that is worn, the whole of it is meant.
@@ -126,7 +223,7 @@ std::optional<std::size_t> ComposePage::triedCharacter() const
     return letters.front();
 }
 
-void ComposePage::askForTriesSoon()
+void ComposeStrip::askForTriesSoon()
 {
     m_lettering.stopTrying(); // an answer about the words before would put the strip back
     if (const auto character = triedCharacter(); character != m_tried) {
@@ -134,76 +231,130 @@ void ComposePage::askForTriesSoon()
         m_kept.reset();
         m_tried = character;
     }
+    sayLetter();
     if (isVisible())
         m_rest.start();
 }
 
-void ComposePage::askForTries()
+void ComposeStrip::askForTries()
 {
     // Looking at fonts elsewhere, nobody needs the forms of each of them.
     if (!isVisible())
         return m_lettering.stopTrying();
     const auto character = m_tried;
-    if (!character || !m_composed || m_job.job().font.path.empty()) {
+    const auto& composed = m_design.composed();
+    if (!character || !composed || m_job.job().font.path.empty()) {
         m_lettering.stopTrying();
-        m_strip_title->clear();
-        m_strip->setMessage(m_composed
-                                ? tr("Put the caret behind a letter to see its other forms.")
-                                : tr("Other forms of a letter stand here once there are words in a font."));
-        return;
+        m_all.clear();
+        m_message = composed ? tr("Put the caret behind a letter to see its other forms.")
+                             : tr("Other forms of a letter stand here once there are words in a font.");
+        return showTries();
     }
-    const std::size_t count = m_view->hasSelection() ? m_view->letters().size() : 1;
-    m_lettering.tryOn(m_job.job(), *character, count, m_composed->unitSize(),
+    const std::size_t count = m_view.hasSelection() ? m_view.letters().size() : 1;
+    m_lettering.tryOn(m_job.job(), *character, count, composed->unitSize(),
                       [this](const Result<std::shared_ptr<const LetteringService::Tries>>& result) {
                           if (result)
-                              return showTries(**result);
-                          m_strip_title->clear();
-                          m_strip->setMessage(text(result.error().message()));
+                              return take(**result);
+                          m_all.clear();
+                          m_message = text(result.error().message());
+                          showTries();
                       });
 }
 
-FontRef ComposePage::fontTried() const
+FontRef ComposeStrip::fontTried() const
 {
     const auto& job = m_job.job();
     const auto& choice = job.lettering.letter(m_tried.value_or(0));
     return choice.font ? *choice.font : job.font;
 }
 
-void ComposePage::showTries(const LetteringService::Tries& tries)
+void ComposeStrip::take(const LetteringService::Tries& tries)
 {
-    if (tries.character != m_tried || !m_composed)
+    if (tries.character != m_tried || !m_design.composed())
         return;
-    const auto words = toUtf32(m_job.job().words);
-    if (tries.character >= words.size())
-        return;
-    const QString letter = QString::fromUcs4(&words[tries.character], 1);
     auto items = tries.tries;
     // The first answer has no pieces yet: those of the answer before stand where they stood, so that nobody
     // loses their place.
     if (!tries.is_whole)
-        for (const auto& before : m_strip->tries())
-            if (before.piece && before.piece->placed.letter == tries.character &&
-                m_strip_font == fontTried()) {
+        for (const auto& before : m_all)
+            if (before.piece && before.piece->placed.letter == tries.character && m_all_font == fontTried()) {
                 items.push_back(before);
                 items.back().is_worn = hasPiece(m_job.job(), *before.piece);
             }
-    m_strip_font = fontTried();
-    const auto pieces =
-        static_cast<int>(std::ranges::count_if(items, [](const TryOn& t) { return t.piece.has_value(); }));
-    const int forms = static_cast<int>(items.size()) - pieces;
-    QString title = forms > 1
-                        ? tr("<b>%1</b> · %2").arg(letter.toHtmlEscaped(), counted(forms, "form", "forms"))
-                        : tr("<b>%1</b> · one form only").arg(letter.toHtmlEscaped());
-    if (pieces > 0)
-        title += QStringLiteral(" · ") + counted(pieces, "piece", "pieces");
-    m_strip_title->setText(title);
-    fitKeys();
-    m_strip->setTries(items, m_job.job().unit, m_composed->mm_per_u);
+    m_all = std::move(items);
+    m_all_font = fontTried();
+    showTries();
 }
 
-void ComposePage::wearTry(int index)
+/// The forms, or the pieces: each kind on a leaf of its own.
+void ComposeStrip::showTries()
 {
-    const auto& tries = m_strip->tries();
+    sayLetter();
+    const auto& composed = m_design.composed();
+    if (m_leaf != Forms && m_leaf != Pieces)
+        return;
+    std::vector<TryOn> shown;
+    std::ranges::copy_if(m_all, std::back_inserter(shown),
+                         [this](const TryOn& item) { return item.piece.has_value() == (m_leaf == Pieces); });
+    if (shown.empty() || !composed)
+        return m_tries->setMessage(!m_all.empty()
+                                       ? tr("This font has no pieces that belong to no letter. Motifs can be "
+                                            "put beside a letter, too.")
+                                       : m_message);
+    m_tries->setTries(std::move(shown), m_job.job().unit, composed->mm_per_u);
+}
+
+/// "y: 6 forms, 3 pieces · moved 0.0, 0.0 mm · turned 0.0° · size 100 % · before it 0.0 mm"
+void ComposeStrip::sayLetter()
+{
+    const auto& job = m_job.job();
+    const auto words = toUtf32(job.words);
+    const auto letters = m_view.letters();
+    const auto& composed = m_design.composed();
+    const bool is_piece = m_view.piece() && *m_view.piece() < job.lettering.pieces.size();
+    if (!composed || (!is_piece && (letters.empty() || letters.front() >= words.size())))
+        return m_letter->setSentence(QString(), {});
+    const int forms =
+        static_cast<int>(std::ranges::count_if(m_all, [](const TryOn& t) { return !t.piece.has_value(); }));
+    const int pieces = static_cast<int>(m_all.size()) - forms;
+    QString name;
+    if (is_piece)
+        name = tr("This piece");
+    else if (letters.size() > 1)
+        name = tr("%n letter(s)", nullptr, static_cast<int>(letters.size()));
+    else
+        name = words[letters.front()] == kMotifCharacter ? tr("This motif")
+                                                         : QString::fromUcs4(&words[letters.front()], 1);
+    QStringList parts;
+    if (!is_piece && m_tried && forms > 0)
+        parts << (pieces > 0
+                      ? tr("%1: %2, %3")
+                            .arg(name, tr("%n form(s)", nullptr, forms), tr("%n piece(s)", nullptr, pieces))
+                      : tr("%1: %2").arg(name, tr("%n form(s)", nullptr, forms)));
+    else
+        parts << name;
+    const double em_mm = composed->mm_per_u * kU_per_em, em_up_mm = composed->mm_per_u_up * kU_per_em;
+    const LetterChoice none;
+    const auto& choice = is_piece ? none : job.lettering.letter(letters.front());
+    const auto* piece = is_piece ? &job.lettering.pieces[*m_view.piece()] : nullptr;
+    const auto length = [&](double mm) { return fineLength(mm, job.unit); };
+    std::map<QString, QString> phrases{
+        {QStringLiteral("moved"), tr("%1, %2").arg(length((piece ? piece->x_em : choice.dx_em) * em_mm),
+                                                   length((piece ? piece->y_em : choice.dy_em) * em_up_mm))},
+        {QStringLiteral("turned"),
+         tr("%1°").arg(QLocale().toString(piece ? piece->turn_deg : choice.turn_deg, 'f', 1))},
+        {QStringLiteral("size"),
+         tr("%1 %").arg(QLocale().toString((piece ? piece->size : choice.size) * 100.0, 'f', 0))},
+        {QStringLiteral("before"), length(choice.before_em * em_mm)}};
+    parts << tr("moved {moved}") << tr("turned {turned}") << tr("size {size}");
+    if (!is_piece)
+        parts << tr("before it {before}");
+    m_letter->setSentence(parts.join(QStringLiteral(" · ")), phrases);
+}
+
+void ComposeStrip::wearTry(int index)
+{
+    const auto& tries = m_tries->tries();
     if (!m_tried || index < 0 || index >= static_cast<int>(tries.size()))
         return;
     if (!m_before_tries)
@@ -221,9 +372,9 @@ void ComposePage::wearTry(int index)
     });
 }
 
-void ComposePage::takeOffPiece(int index)
+void ComposeStrip::takeOffPiece(int index)
 {
-    const auto piece = m_strip->tries()[static_cast<std::size_t>(index)].piece;
+    const auto piece = m_tries->tries()[static_cast<std::size_t>(index)].piece;
     if (!piece)
         return;
     m_kept.reset();
@@ -233,69 +384,32 @@ void ComposePage::takeOffPiece(int index)
     });
 }
 
-/// The selected letters, welded, become a motif.
-void ComposePage::keepLettersAsMotif()
+void ComposeStrip::endTrying()
 {
-    const auto letters = m_view->letters();
-    if (!m_composed || letters.empty())
-        return;
-    QString name;
-    const auto words = toUtf32(m_job.job().words);
-    for (const auto& letter : m_composed->setting.letters)
-        if (letter.hasInk() && std::ranges::any_of(letters, [&](std::size_t i) {
-                return i >= letter.first && i < letter.first + letter.count;
-            }))
-            for (std::size_t i = letter.first; i < std::min(letter.first + letter.count, words.size()); ++i)
-                name += QString::fromUcs4(&words[i], 1);
-    keepMade(motifOfLetters(m_composed->setting, letters), name);
+    m_job.endRun();
+    m_before_tries.reset();
+    m_kept.reset();
+    m_view.setFocus();
 }
 
-/// What is inside of a frame on the paper becomes a motif.
-void ComposePage::keepPartAsMotif(const QRectF& frame_mm)
+void ComposeStrip::goBack()
 {
-    if (!m_composed)
-        return;
-    Box frame;
-    frame.add(m_composed->inU({frame_mm.left(), -frame_mm.top()}));
-    frame.add(m_composed->inU({frame_mm.right(), -frame_mm.bottom()}));
-    const QString words = QString::fromStdString(withoutMotifs(m_job.job().words)).simplified();
-    keepMade(motifOfPart(m_composed->setting, frame), tr("Part of %1").arg(words.left(24)));
-}
-
-void ComposePage::keepMade(const Result<MadeMotif>& made, const QString& name)
-{
-    if (!made)
-        return emit refused(made.error());
-    const auto& lettering = m_job.job().lettering;
-    MotifDrawing drawing;
-    drawing.name = name.toStdString();
-    drawing.from_font = tr("Own letters").toStdString();
-    drawing.outline = std::make_shared<const Paths>(made->outline);
-    drawing.advance = made->advance;
-    auto fonts = made->fonts;
-    const auto takeRights = [&](const std::string& motif) {
-        if (const auto own = lettering.motifs.find(motif); own == lettering.motifs.end())
-            fonts.push_back(m_job.job().font); // a tail of the font itself
-        else
-            addRights(drawing.rights, own->second.rights);
-    };
-    for (const auto character : made->motifs)
-        takeRights(lettering.letter(character).motif);
-    for (const auto i : made->pieces) {
-        const auto& placed = m_composed->setting.pieces[i];
-        takeRights(placed.piece ? lettering.pieces[*placed.piece].motif
-                                : lettering.block(placed.block).tail_motif);
+    if (m_before_tries && m_before_tries->lettering != m_job.job().lettering) {
+        const auto before = m_before_tries->lettering;
+        m_job.changeLettering(tr("try a form on"), [&](Job& job) { job.lettering = before; });
     }
-    emit keepDrawingWanted(drawing, fonts);
+    endTrying();
 }
 
-void ComposePage::askForCorrection(int index, QPoint global)
+void ComposeStrip::askForCorrection(int index, QPoint global)
 {
-    const auto& tries = m_strip->tries();
-    if (index <= 0 || index >= static_cast<int>(tries.size()) || !m_tried)
+    const auto& tries = m_tries->tries();
+    if (index < 0 || index >= static_cast<int>(tries.size()) || !m_tried)
         return;
     const auto form = tries[static_cast<std::size_t>(index)].form;
     const bool is_piece = tries[static_cast<std::size_t>(index)].piece.has_value();
+    if (tries[static_cast<std::size_t>(index)].is_plain)
+        return;
     const FontRef font = fontTried();
     QMenu menu(this);
     if (!is_piece)
@@ -308,18 +422,58 @@ void ComposePage::askForCorrection(int index, QPoint global)
     menu.exec(global);
 }
 
-void ComposePage::placeMotif(qlonglong id, const std::function<void(Job&, const std::string&)>& place)
+void ComposeStrip::dress()
 {
-    const auto drawing = m_tray->drawing(id);
-    if (!drawing)
+    const auto& composed = m_design.composed();
+    if (!composed)
         return;
-    m_job.endRun();
-    m_job.changeLettering(tr("place a motif"), [&](Job& job) {
-        const std::string key = motifOf(job.lettering, *drawing);
-        place(job, key);
-        job.lettering.motifs[key] = *drawing; // tidied away while nothing referred to it
+    m_tabs[Dressings]->show();
+    m_dressings->setMessage(tr("Looking for forms that join and hold …"));
+    open(Dressings);
+    m_lettering.dress(m_job.job(), composed->unitSize(),
+                      [this, asked = m_job.job()](const Result<std::vector<Dressing>>& found) {
+                          showDressings(asked, found);
+                      });
+}
+
+void ComposeStrip::showDressings(const Job& asked, const Result<std::vector<Dressing>>& dressings)
+{
+    if (!dressings) {
+        m_dressings->setMessage(text(dressings.error().message()));
+        if (dressings.error().code != ErrorCode::Cancelled)
+            emit problem(dressings.error());
+        return;
+    }
+    Job plain = asked;
+    for (auto& [character, choice] : plain.lettering.letters)
+        choice.worn.reset();
+    tidy(plain.lettering);
+    m_dressings->setDressings(plain, *dressings, m_job.job().unit);
+    m_dressings->showWorn(m_job.job());
+    for (int i = 0; i < m_dressings->count(); ++i)
+        m_lettering.sketch(kFirstDressingSketch + i, m_dressings->job(i),
+                           [this, i](const ComposedResult& result) {
+                               if (result)
+                                   m_dressings->setDrawing(i, *result);
+                           });
+    m_dressings->setFocus();
+}
+
+void ComposeStrip::wearDressing(int index)
+{
+    const auto& dressed = m_dressings->job(index);
+    if (dressed.words != m_job.job().words || dressed.font != m_job.job().font)
+        return; // the words went on
+    if (!m_before_tries)
+        m_before_tries = m_job.job();
+    const QScopedValueRollback trying(m_is_trying, true);
+    m_job.changeLettering(tr("dress the words"), [&](Job& job) {
+        for (auto& [character, choice] : job.lettering.letters)
+            choice.worn.reset();
+        for (const auto& [character, choice] : dressed.lettering.letters)
+            if (choice.worn)
+                job.lettering.letters[character].worn = choice.worn;
     });
-    m_job.endRun();
 }
 
 } // namespace ink::ui

@@ -25,7 +25,6 @@ GuideSection::GuideSection(JobModel& model, LetteringView& view, const Theme& th
     m_remove->setObjectName(QStringLiteral("guideRemove"));
     for (auto* button : {upright, level, m_remove})
         button->setProperty("role", QStringLiteral("quiet"));
-    column()->addSpacing(kGrid);
     auto* row = new QHBoxLayout;
     row->addWidget(caption(tr("Guides"), upright), 1);
     row->addWidget(upright);

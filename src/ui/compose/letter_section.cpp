@@ -21,7 +21,6 @@ LetterSection::LetterSection(JobModel& model, LetteringView& view, const Theme& 
 {
     m_title = caption({}, nullptr);
     m_title->setObjectName(QStringLiteral("letterTitle"));
-    column()->addSpacing(kGrid);
     column()->addWidget(m_title);
     m_dx = lengthBox("letterDx", tr("Moved across (Alt and arrows)"), 9999.0);
     m_dy = lengthBox("letterDy", tr("Moved up (Alt and arrows)"), 9999.0);

@@ -1,7 +1,5 @@
 #include "ui/compose/lettering_service.h"
 
-#include "core/base/digest.h"
-
 #include <algorithm>
 #include <iterator>
 #include <mutex>
@@ -11,7 +9,7 @@ namespace ink::ui {
 namespace {
 
 /// Slots of the pool: a newer request of the same takes the place of an older one.
-enum Slot : quint64 { kCompose = 1, kTry, kTryWidths, kDress, kProject, kSketch = 100 };
+enum Slot : quint64 { kCompose = 1, kTry, kTryWidths, kDress, kSketch = 100 };
 
 FindLetters lettersFrom(std::shared_ptr<FaceCache> faces)
 {
@@ -223,27 +221,6 @@ void LetteringService::dress(const Job& job, MmPerU mm_per_u,
             });
             return [result, done] { done(result); };
         });
-}
-
-void LetteringService::makeProject(const Job& job, std::vector<ProjectDocument> evidence,
-                                   std::function<void(const Result<std::shared_ptr<const Project>>&)> done)
-{
-    m_pool.run(kProject, 0,
-               [job, letters = letters(), evidence = std::move(evidence),
-                done = std::move(done)](const CancelToken& token) -> SlotPool::Answer {
-                   auto result =
-                       made<std::shared_ptr<const Project>>([&]() -> Result<std::shared_ptr<const Project>> {
-                           const auto digest = [](const FontRef& font) {
-                               return sha256OfFile(font.path).value_or(std::string());
-                           };
-                           auto project = ink::makeProject(job, letters, digest, evidence, token);
-                           if (!project)
-                               return fail(project.error());
-                           return std::shared_ptr<const Project>(
-                               std::make_shared<Project>(std::move(*project)));
-                       });
-                   return [result, done] { done(result); };
-               });
 }
 
 } // namespace ink::ui

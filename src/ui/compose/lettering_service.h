@@ -48,9 +48,6 @@ public:
     void stopTrying();
     void dress(const Job& job, MmPerU mm_per_u,
                std::function<void(const Result<std::vector<Dressing>>&)> done);
-    /// A project of the job as it is, for saving.
-    void makeProject(const Job& job, std::vector<ProjectDocument> evidence,
-                     std::function<void(const Result<std::shared_ptr<const Project>>&)> done);
     /// A design of the job for a small picture; `slot` parts the pictures.
     void sketch(int slot, const Job& job, std::function<void(const ComposedResult&)> done);
     bool isIdle() const { return m_pool.isIdle(); }

@@ -25,7 +25,6 @@ LinesSection::LinesSection(JobModel& model, LetteringView& view, const Theme& th
     m_align->addChoice(tr("right edges"), {}, static_cast<int>(Align::Right));
     m_one_width = new QCheckBox(tr("lines of one width"), this);
     m_one_width->setObjectName(QStringLiteral("oneWidth"));
-    column()->addSpacing(kGrid);
     auto* row = new QHBoxLayout;
     row->addWidget(caption(tr("Lines meet at their"), m_align));
     row->addWidget(m_align, 1);
@@ -44,10 +43,6 @@ LinesSection::LinesSection(JobModel& model, LetteringView& view, const Theme& th
     addRow(softLabel(tr("size of these lines"), m_size), m_size);
     addRow(softLabel(tr("width of their letters"), m_stretch), m_stretch);
     buildProportions();
-    m_tail = new QCheckBox(tr("Tail under the words"), this);
-    m_tail->setObjectName(QStringLiteral("tail"));
-    m_tail_drop = lengthBox("tailDrop", tr("How far below the letters"), 999.0);
-    addRow(m_tail, m_tail_drop);
 
     connect(m_align, &QComboBox::activated, this, [this] {
         changeBlock(tr("align lines"),
@@ -67,15 +62,6 @@ LinesSection::LinesSection(JobModel& model, LetteringView& view, const Theme& th
     });
     connect(m_one_width, &QCheckBox::clicked, this, [this](bool on) {
         changeBlock(tr("lines of one width"), [&](Block& b) { b.has_one_width = on; });
-    });
-    connect(m_tail, &QCheckBox::clicked, this,
-            [this](bool on) { changeBlock(tr("tail under the words"), [&](Block& b) { b.has_tail = on; }); });
-    connect(m_tail_drop, &QDoubleSpinBox::valueChanged, this, [this](double v) {
-        if (isShowing() || !composed())
-            return;
-        changeBlock(tr("hang the tail"), [&](Block& b) {
-            b.tail_drop_em = toMm(v, m_job.job().unit) / (composed()->mm_per_u_up * 1000.0);
-        });
     });
 }
 
@@ -120,10 +106,6 @@ void LinesSection::showValues()
     m_line_gap->setValue(b.line_gap * 100.0);
     m_size->setValue(b.size * 100.0);
     m_stretch->setValue(b.stretch * 100.0);
-    m_tail->setChecked(b.has_tail);
-    m_tail_drop->setVisible(b.has_tail);
-    if (composed())
-        m_tail_drop->setValue(fromMm(b.tail_drop_em * composed()->mm_per_u_up * 1000.0, m_job.job().unit));
     showProportions();
 }
 

@@ -1,4 +1,4 @@
-// Lines and blocks: how they stand, their size and proportions, and the tail under them.
+// Lines and blocks: how they stand, their size and proportions.
 #pragma once
 
 #include "ui/compose/panel_section.h"
@@ -26,9 +26,8 @@ private:
     std::optional<double> otherSide_mm() const;
 
     Choice* m_align = nullptr;
-    QCheckBox *m_one_width = nullptr, *m_tail = nullptr, *m_proportions = nullptr;
-    QDoubleSpinBox *m_line_gap = nullptr, *m_size = nullptr, *m_stretch = nullptr, *m_tail_drop = nullptr,
-                   *m_other_side = nullptr;
+    QCheckBox *m_one_width = nullptr, *m_proportions = nullptr;
+    QDoubleSpinBox *m_line_gap = nullptr, *m_size = nullptr, *m_stretch = nullptr, *m_other_side = nullptr;
     QLabel* m_other_name = nullptr;
 };
 

@@ -5,6 +5,7 @@
 #include "core/geometry/weld.h"
 #include "core/type/key_map.h"
 #include "shelf/shelf_intake.h"
+#include "ui/compose/motif_step.h"
 #include "ui/compose/svg_outlines.h"
 #include "ui/measures.h"
 #include "ui/outline_paths.h"
@@ -242,7 +243,7 @@ void MotifTray::show(std::vector<Motif> motifs, std::vector<std::string> collect
     m_motifs = std::move(motifs);
     m_list->clear();
     for (const auto& motif : m_motifs) {
-        auto* item = new QListWidgetItem(pictureOf(motif, m_theme), text(motif.name), m_list);
+        auto* item = new QListWidgetItem(pictureFor(motif), text(motif.name), m_list);
         item->setData(Qt::UserRole, static_cast<qlonglong>(motif.id));
         item->setFlags(item->flags() | Qt::ItemIsEditable);
         QString about = tr("%1, in %2%3. F2 renames it.")
@@ -269,95 +270,41 @@ void MotifTray::show(std::vector<Motif> motifs, std::vector<std::string> collect
     emit changed();
 }
 
-/// A change of the tray, with the motifs it touched as they were and as they are.
-class MotifTray::Command : public QUndoCommand
+void MotifTray::change(const QString& name, ChangeMotifs changing)
 {
-public:
-    Command(MotifTray& tray, const QString& name, std::vector<Motif> before, std::vector<Motif> after)
-        : QUndoCommand(name), m_tray(&tray), m_before(std::move(before)), m_after(std::move(after))
-    {
-    }
-    void undo() override { bring(m_after, m_before); }
-    void redo() override
-    {
-        if (m_is_made)
-            bring(m_before, m_after);
-        m_is_made = true;
-    }
-
-private:
-    void bring(const std::vector<Motif>& from, const std::vector<Motif>& to)
-    {
-        std::vector<std::int64_t> gone;
-        for (const auto& motif : from)
-            if (std::ranges::find(to, motif.id, &Motif::id) == to.end())
-                gone.push_back(motif.id);
-        if (m_tray)
-            m_tray->work([gone, to](MotifStore& store) -> Result<void> {
-                if (auto done = store.remove(gone); !done)
-                    return done;
-                return store.put(to);
-            });
-    }
-
-    QPointer<MotifTray> m_tray;
-    std::vector<Motif> m_before, m_after;
-    bool m_is_made = false;
-};
-
-/// What differs between two looks at the tray: the motifs of the first that are gone or other in the second.
-std::vector<Motif> MotifTray::differing(const std::vector<Motif>& of, const std::vector<Motif>& from)
-{
-    std::map<std::int64_t, const Motif*> known;
-    for (const auto& motif : from)
-        known[motif.id] = &motif;
-    std::vector<Motif> out;
-    for (const auto& motif : of)
-        if (const auto it = known.find(motif.id); it == known.end() || !(*it->second == motif))
-            out.push_back(motif);
-    return out;
+    m_undo.push(new MotifStep(name, std::move(changing),
+                              [tray = QPointer(this)](ChangeMotifs todo, std::function<void(bool)> then) {
+                                  if (tray)
+                                      tray->write(std::move(todo), std::move(then));
+                              }));
 }
 
-void MotifTray::change(const QString& name, std::function<Result<void>(MotifStore&)> changing)
+void MotifTray::write(ChangeMotifs todo, std::function<void(bool)> then)
 {
-    auto before = std::make_shared<std::vector<Motif>>(), after = std::make_shared<std::vector<Motif>>();
-    work(
-        [changing = std::move(changing), before, after](MotifStore& store) -> Result<void> {
-            auto was = store.motifs();
-            if (!was)
-                return fail(was.error());
-            if (auto done = changing(store); !done)
-                return done;
-            const auto is = store.motifs();
-            if (!is)
-                return fail(is.error());
-            *before = differing(*was, *is);
-            *after = differing(*is, *was);
-            return {};
-        },
-        [this, name, before, after] {
-            if (!before->empty() || !after->empty())
-                m_undo.push(new Command(*this, name, std::move(*before), std::move(*after)));
+    m_writes.add(
+        [this, folder = m_folder, todo = std::move(todo), then = std::move(then)]() -> WriteQueue::Answer {
+            auto done = [&]() -> Result<void> {
+                const auto store = MotifStore::open(folder);
+                return store ? todo(**store) : Result<void>(fail(store.error()));
+            }();
+            return [this, done, then] {
+                then(done.has_value());
+                if (!done)
+                    emit refused(done.error());
+                readAgain();
+            };
         });
 }
 
-void MotifTray::work(std::function<Result<void>(MotifStore&)> todo, std::function<void()> then)
+/// Drawn once for each outline.
+QIcon MotifTray::pictureFor(const Motif& motif)
 {
-    m_pool.run(++m_serial, 1,
-               [this, folder = m_folder, todo = std::move(todo),
-                then = std::move(then)](const CancelToken&) -> SlotPool::Answer {
-                   auto done = [&]() -> Result<void> {
-                       const auto store = MotifStore::open(folder);
-                       return store ? todo(**store) : Result<void>(fail(store.error()));
-                   }();
-                   return [this, done, then] {
-                       if (!done)
-                           emit refused(done.error());
-                       else if (then)
-                           then();
-                       readAgain();
-                   };
-               });
+    constexpr std::size_t kMostPictures = 4000;
+    if (const auto it = m_pictures.find(motif.outline); it != m_pictures.end())
+        return it->second;
+    if (m_pictures.size() >= kMostPictures)
+        m_pictures.clear();
+    return m_pictures.emplace(motif.outline, pictureOf(motif, m_theme)).first->second;
 }
 
 /// Where the chosen motifs belong: their collection, and the tags all of them have.
@@ -439,24 +386,24 @@ void MotifTray::edited(QListWidgetItem* item)
 
 void MotifTray::changeOutlines(const std::function<Result<Paths>(const Paths&)>& change_one)
 {
-    std::vector<std::pair<std::int64_t, std::string>> outlines;
-    for (const auto id : chosen())
-        if (const auto it = std::ranges::find(m_motifs, id, &Motif::id); it != m_motifs.end())
-            outlines.emplace_back(id, it->outline);
-    change(tr("change motifs"),
-           [outlines = std::move(outlines), change_one](MotifStore& store) -> Result<void> {
-               for (const auto& [id, path] : outlines) {
-                   const auto outline = pathsFromData(path);
-                   if (!outline)
-                       return fail(outline.error());
-                   const auto changed_outline = change_one(*outline);
-                   if (!changed_outline)
-                       return fail(changed_outline.error());
-                   if (auto done = store.setOutline(id, pathData(*changed_outline)); !done)
-                       return done;
-               }
-               return {};
-           });
+    change(tr("change motifs"), [ids = chosen(), change_one](MotifStore& store) -> Result<void> {
+        const auto motifs = store.motifs(); // as they are when their turn comes
+        if (!motifs)
+            return fail(motifs.error());
+        for (const auto& motif : *motifs) {
+            if (std::ranges::find(ids, motif.id) == ids.end())
+                continue;
+            const auto outline = pathsFromData(motif.outline);
+            if (!outline)
+                return fail(outline.error());
+            const auto changed_outline = change_one(*outline);
+            if (!changed_outline)
+                return fail(changed_outline.error());
+            if (auto done = store.setOutline(motif.id, pathData(*changed_outline)); !done)
+                return done;
+        }
+        return {};
+    });
 }
 
 void MotifTray::takeApart()

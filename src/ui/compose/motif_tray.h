@@ -4,14 +4,19 @@
 #include "core/design/lettering.h"
 #include "shelf/font_rights.h"
 #include "shelf/motif_store.h"
+#include "ui/compose/motif_step.h"
 #include "ui/slot_pool.h"
 #include "ui/theme.h"
+#include "ui/write_queue.h"
 
+#include <QIcon>
 #include <QWidget>
 
 #include <filesystem>
 #include <functional>
 #include <memory>
+#include <string>
+#include <unordered_map>
 #include <vector>
 
 class QLabel;
@@ -42,7 +47,7 @@ public:
     const std::vector<Motif>& motifs() const { return m_motifs; }
     /// As lettering holds it; null when it is not in the tray.
     std::optional<MotifDrawing> drawing(qlonglong id) const;
-    bool isIdle() const { return m_pool.isIdle(); }
+    bool isIdle() const { return m_pool.isIdle() && m_writes.isIdle(); }
 
 signals:
     void intoLineWanted(qlonglong id);
@@ -59,10 +64,10 @@ protected:
 private:
     void readAgain();
     void show(std::vector<Motif> motifs, std::vector<std::string> collections);
-    class Command;
-    void change(const QString& name, std::function<Result<void>(MotifStore&)> changing);
-    void work(std::function<Result<void>(MotifStore&)> todo, std::function<void()> then = {});
-    static std::vector<Motif> differing(const std::vector<Motif>& of, const std::vector<Motif>& from);
+    void change(const QString& name, ChangeMotifs changing);
+    /// One after the other, in the order they were asked for.
+    void write(ChangeMotifs todo, std::function<void(bool)> then);
+    QIcon pictureFor(const Motif& motif);
     void askWhereTheyBelong();
     std::vector<std::int64_t> chosen() const;
     void changeOutlines(const std::function<Result<Paths>(const Paths&)>& change);
@@ -73,11 +78,13 @@ private:
     QUndoStack& m_undo;
     const Theme& m_theme;
     SlotPool m_pool;
+    WriteQueue m_writes;
+    /// Pictures that were drawn, by outline: a search draws none again.
+    std::unordered_map<std::string, QIcon> m_pictures;
     std::vector<Motif> m_motifs;
     bool m_is_showing = false;
     bool m_was_read = false;
     bool m_types_into_line = false;
-    quint64 m_serial = 10;
 
     QLineEdit* m_search = nullptr;
     Choice* m_collection = nullptr;

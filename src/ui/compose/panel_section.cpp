@@ -37,6 +37,11 @@ void PanelSection::showNow()
     showValues();
 }
 
+std::size_t PanelSection::block() const
+{
+    return m_view.block();
+}
+
 void PanelSection::changeBlock(const QString& name, const std::function<void(Block&)>& change)
 {
     const auto number = m_view.block();

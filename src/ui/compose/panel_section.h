@@ -1,4 +1,4 @@
-// A part of what can be done to the words, beside them: what the sections of the panel share.
+// A few controls of what can be done to the words: what the leaves under the sentence share.
 #pragma once
 
 #include "core/design/composed_design.h"
@@ -26,6 +26,8 @@ public:
     void showComposed(std::shared_ptr<const ComposedDesign> composed);
     /// The job, and what it came to, as they are now.
     void showNow();
+    /// The block that the controls speak of: the one that the caret is in.
+    std::size_t block() const;
 
 protected:
     PanelSection(JobModel& job, LetteringView& view, const Theme& theme, QWidget* parent);

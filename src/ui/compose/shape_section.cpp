@@ -25,12 +25,18 @@ struct ShapeWords
     const char* name;
 };
 constexpr ShapeWords kShapeWords[] = {
-    {ShapeKind::None, QT_TR_NOOP("Straight")}, {ShapeKind::Hill, QT_TR_NOOP("Hill")},
-    {ShapeKind::Valley, QT_TR_NOOP("Valley")}, {ShapeKind::Arch, QT_TR_NOOP("Arch")},
-    {ShapeKind::Circle, QT_TR_NOOP("Circle")}, {ShapeKind::Wave, QT_TR_NOOP("Wave")},
-    {ShapeKind::Rising, QT_TR_NOOP("Rising")}, {ShapeKind::Taper, QT_TR_NOOP("Taper")},
-    {ShapeKind::Bulge, QT_TR_NOOP("Bulge")},   {ShapeKind::Slant, QT_TR_NOOP("Slant")},
-    {ShapeKind::Mirror, QT_TR_NOOP("Mirror")}, {ShapeKind::Corners, QT_TR_NOOP("By its four corners")},
+    {ShapeKind::None, QT_TRANSLATE_NOOP("ink::ui::ShapeSection", "Straight")},
+    {ShapeKind::Hill, QT_TRANSLATE_NOOP("ink::ui::ShapeSection", "Hill")},
+    {ShapeKind::Valley, QT_TRANSLATE_NOOP("ink::ui::ShapeSection", "Valley")},
+    {ShapeKind::Arch, QT_TRANSLATE_NOOP("ink::ui::ShapeSection", "Arch")},
+    {ShapeKind::Circle, QT_TRANSLATE_NOOP("ink::ui::ShapeSection", "Circle")},
+    {ShapeKind::Wave, QT_TRANSLATE_NOOP("ink::ui::ShapeSection", "Wave")},
+    {ShapeKind::Rising, QT_TRANSLATE_NOOP("ink::ui::ShapeSection", "Rising")},
+    {ShapeKind::Taper, QT_TRANSLATE_NOOP("ink::ui::ShapeSection", "Taper")},
+    {ShapeKind::Bulge, QT_TRANSLATE_NOOP("ink::ui::ShapeSection", "Bulge")},
+    {ShapeKind::Slant, QT_TRANSLATE_NOOP("ink::ui::ShapeSection", "Slant")},
+    {ShapeKind::Mirror, QT_TRANSLATE_NOOP("ink::ui::ShapeSection", "Mirror")},
+    {ShapeKind::Corners, QT_TRANSLATE_NOOP("ink::ui::ShapeSection", "By its four corners")},
 };
 
 /// A small word as it lies in the shape: bars for letters, bent by the very map.
@@ -105,7 +111,6 @@ ShapeSection::ShapeSection(JobModel& model, LetteringView& view, const Theme& th
         grid->addWidget(button, place / 4, place % 4);
         ++place;
     }
-    column()->addSpacing(kGrid);
     column()->addWidget(caption(tr("Shape"), m_shapes->button(0)));
     column()->addWidget(grid_box);
     m_amount = figureBox("shapeAmount", tr("How much"), 1.0, 400.0, {});

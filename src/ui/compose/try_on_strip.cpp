@@ -55,7 +55,7 @@ TryOnStrip::TryOnStrip(const Theme& theme, QWidget* parent) : QAbstractScrollAre
 
 QSize TryOnStrip::sizeHint() const
 {
-    return {600, m_theme.scaled(118) + horizontalScrollBar()->sizeHint().height()};
+    return {600, m_theme.scaled(126) + horizontalScrollBar()->sizeHint().height()};
 }
 
 int TryOnStrip::cellWidth() const
@@ -179,7 +179,7 @@ void TryOnStrip::paintEvent(QPaintEvent*)
         return;
     }
     const QFont small = m_theme.text(TextSize::Small);
-    const int line = QFontMetrics(small).height();
+    const int line = QFontMetrics(small).lineSpacing();
     for (int i = 0; i < static_cast<int>(m_tries.size()); ++i) {
         const QRect cell = cellRect(i);
         if (!cell.intersects(viewport()->rect()))
@@ -202,7 +202,16 @@ void TryOnStrip::paintEvent(QPaintEvent*)
             painter.setBrush(Qt::NoBrush);
             painter.drawRoundedRect(QRectF(cell).adjusted(4, 4, -4, -4), kRadius - 3, kRadius - 3);
         }
-        const QRectF room = QRectF(cell).adjusted(12, 10, -12, -(line + 14));
+        // What it means is read whole: in two lines where it takes them.
+        const bool is_fine = item.verdict.isFine();
+        const bool has_mark = !item.is_plain || !is_fine;
+        const int mark = has_mark ? line + 2 : 0;
+        const int caption_width = cell.width() - 22 - mark;
+        const int caption_height = std::min(
+            2 * line, QFontMetrics(small)
+                          .boundingRect(0, 0, caption_width, 4 * line, Qt::TextWordWrap, verdictOf(i))
+                          .height());
+        const QRectF room = QRectF(cell).adjusted(12, 8, -12, -(caption_height + 12));
         const double scale = std::min(room.width() / std::max(1.0, drawing.ink.width()),
                                       room.height() / std::max(1.0, drawing.ink.height()));
         QTransform place;
@@ -214,20 +223,14 @@ void TryOnStrip::paintEvent(QPaintEvent*)
         painter.fillPath(place.map(drawing.others), grey);
         painter.fillPath(place.map(drawing.letter), c.ink);
 
-        const bool is_fine = item.verdict.isFine();
-        const QRect text_row(cell.left() + 12, cell.bottom() - line - 7, cell.width() - 20, line);
-        int left = text_row.left();
-        if (!item.is_plain || !is_fine) {
-            const int side = line - 2;
-            paintMark(painter, QRectF(left, text_row.top() + 1, side, side),
+        const QRect caption(cell.left() + 12 + mark, cell.bottom() - caption_height - 6, caption_width,
+                            caption_height);
+        if (has_mark)
+            paintMark(painter, QRectF(cell.left() + 12, caption.top() + 1, line - 2, line - 2),
                       is_fine ? Mark::InOrder : Mark::LookAt, c);
-            left += side + 4;
-        }
         painter.setFont(small);
         painter.setPen(is_fine ? c.soft_ink : c.ink);
-        painter.drawText(
-            QRect(left, text_row.top(), text_row.right() - left, line), Qt::AlignLeft | Qt::AlignVCenter,
-            QFontMetrics(small).elidedText(verdictOf(i), Qt::ElideRight, text_row.right() - left));
+        painter.drawText(caption, Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap, verdictOf(i));
     }
 }
 

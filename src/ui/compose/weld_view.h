@@ -43,6 +43,8 @@ public:
     void zoomToFit();
     QString message() const { return m_message; }
     double pixelsPerMm() const;
+    /// How wide the rulers at the left and above are.
+    int rulerSize() const { return ruler(); }
     /// mm with y downwards, as the shape is painted.
     QPointF toScreen(QPointF mm) const;
     QPointF toMm(QPointF screen) const;

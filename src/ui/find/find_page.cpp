@@ -31,7 +31,7 @@ constexpr int kLookAheadAfter_ms = 1200;
 } // namespace
 
 FindPage::FindPage(FindServices services, const Theme& theme, QWidget* parent)
-    : QWidget(parent), m_services(std::move(services)), m_job(m_services.job), m_fonts(m_services.fonts),
+    : Station(parent), m_services(std::move(services)), m_job(m_services.job), m_fonts(m_services.fonts),
       m_theme(theme), m_filter(m_fonts)
 {
     setObjectName(QStringLiteral("page"));
@@ -333,7 +333,7 @@ void FindPage::showCount()
                              .arg(m_fonts.rowCount()));
     else
         m_empty->setText(tr("No font is all of this.\nTake one of the wishes back to see more."));
-    emit countChanged();
+    emit figureChanged();
 }
 
 void FindPage::showFeed()

@@ -6,6 +6,7 @@
 #include "ui/find/card_page.h"
 #include "ui/find/find_filter.h"
 #include "ui/find/font_panel.h"
+#include "ui/station.h"
 
 #include <QTimer>
 
@@ -35,7 +36,7 @@ struct FindServices
     std::function<QString(QWidget* parent)> package;
 };
 
-class FindPage : public QWidget
+class FindPage : public Station
 {
     Q_OBJECT
 public:
@@ -43,10 +44,14 @@ public:
 
     FindPage(FindServices services, const Theme& theme, QWidget* parent = nullptr);
 
+    QString title() const override { return tr("Find"); }
+    QString figure() const override { return tr("%n font(s)", nullptr, shownCount()); }
+    void activate() override { focusList(); }
+    bool isIdle() const override;
+
     int shownCount() const { return m_filter.rowCount(); }
     void setSearching(bool is_searching);
     void focusList();
-    bool isIdle() const;
     /// The marks of fonts out of sight are there as well.
     bool hasLookedAhead() const;
     void openPackage(const QString& path);
@@ -56,11 +61,8 @@ public:
     void changeFonts(const std::function<void()>& change);
 
 signals:
-    void composeWanted();
     void folderWanted();
     void limitsWanted();
-    void countChanged();
-    void problem(const ink::Error& error);
 
 protected:
     void resizeEvent(QResizeEvent* event) override;

@@ -76,7 +76,7 @@ ShelfQuestions ShelfQuestions::asDialogs()
 
 ShelfPage::ShelfPage(JobModel& job, FontListModel& fonts, ShelfKeeper& shelf, ShelfQuestions questions,
                      const Theme& theme, QWidget* parent)
-    : QWidget(parent), m_job(job), m_fonts(fonts), m_shelf(shelf), m_questions(std::move(questions)),
+    : Station(parent), m_job(job), m_fonts(fonts), m_shelf(shelf), m_questions(std::move(questions)),
       m_theme(theme), m_filter(fonts)
 {
     setObjectName(QStringLiteral("page"));
@@ -387,6 +387,19 @@ void ShelfPage::keepNote()
     m_panel->keepNote();
 }
 
+QString ShelfPage::figure() const
+{
+    return m_shelf.isKnown() && !m_shelf.refusal()
+               ? tr("%n font(s)", nullptr, static_cast<int>(m_shelf.contents()->fonts().size()))
+               : tr("closed");
+}
+
+void ShelfPage::activate()
+{
+    m_shelf.readAgain();
+    focusList();
+}
+
 void ShelfPage::focusList()
 {
     if (m_stack->currentIndex() == Collection)
@@ -495,7 +508,7 @@ void ShelfPage::showCounts()
     m_for_all->setText(tr("For all users…"));
     for (auto* button : {m_specimen_open, m_carry, m_for_all})
         button->setEnabled(these > 0);
-    emit countChanged();
+    emit figureChanged();
 }
 
 void ShelfPage::showPanel()

@@ -4,6 +4,7 @@
 #include "ui/shelf/carry_page.h"
 #include "ui/shelf/shelf_delegate.h"
 #include "ui/shelf_keeper.h"
+#include "ui/station.h"
 
 #include <QTimer>
 #include <QUrl>
@@ -43,7 +44,7 @@ struct ShelfQuestions
     static ShelfQuestions asDialogs();
 };
 
-class ShelfPage : public QWidget
+class ShelfPage : public Station
 {
     Q_OBJECT
 public:
@@ -52,22 +53,23 @@ public:
     ShelfPage(JobModel& job, FontListModel& fonts, ShelfKeeper& shelf, ShelfQuestions questions,
               const Theme& theme, QWidget* parent = nullptr);
 
+    QString title() const override { return tr("Shelf"); }
+    QString figure() const override;
+    void activate() override;
+    bool isIdle() const override;
+    void finish() override { keepNote(); }
+
     void show(Place place);
     void focusList();
     int shownCount() const { return m_filter.rowCount(); }
-    bool isIdle() const;
     void showTwins();
     void showHealth();
     /// Writes down what is half typed.
     void keepNote();
 
 signals:
-    void composeWanted();
     void rightsWanted(int row);
     void packageWanted();
-    void countChanged();
-    void told(const QString& words);
-    void problem(const ink::Error& error);
 
 protected:
     void resizeEvent(QResizeEvent* event) override;

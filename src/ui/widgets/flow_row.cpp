@@ -1,12 +1,14 @@
 #include "ui/widgets/flow_row.h"
 
+#include <QStyle>
 #include <QWidget>
 
 #include <algorithm>
 
 namespace ink::ui {
 
-FlowRow::FlowRow(QWidget* parent, int gap) : QLayout(parent), m_gap(gap)
+FlowRow::FlowRow(QWidget* parent, int gap, int line_gap)
+    : QLayout(parent), m_gap(gap), m_line_gap(line_gap < 0 ? gap : line_gap)
 {
     setContentsMargins(0, 0, 0, 0);
 }
@@ -60,10 +62,11 @@ int FlowRow::place(const QRect& area, bool moves) const
                 continue;
             const QSize size =
                 m_items[i]->sizeHint().boundedTo(QSize(std::max(area.width(), 1), QWIDGETSIZE_MAX));
-            m_items[i]->setGeometry(QRect(QPoint(x, y + (line_height - size.height()) / 2), size));
+            const QRect straight(QPoint(x, y + (line_height - size.height()) / 2), size);
+            m_items[i]->setGeometry(QStyle::visualRect(parentWidget()->layoutDirection(), area, straight));
             x += size.width() + m_gap;
         }
-        y += line_height + (last < m_items.size() && line_height > 0 ? m_gap : 0);
+        y += line_height + (last < m_items.size() && line_height > 0 ? m_line_gap : 0);
         first = last;
     }
     return y - area.top();

@@ -9,7 +9,8 @@ namespace ink::ui {
 class FlowRow : public QLayout
 {
 public:
-    FlowRow(QWidget* parent, int gap);
+    /// `line_gap` lies between two lines; as much as between two widgets where it is not given.
+    FlowRow(QWidget* parent, int gap, int line_gap = -1);
     ~FlowRow() override;
 
     void addItem(QLayoutItem* item) override { m_items.append(item); }
@@ -30,7 +31,7 @@ private:
     int place(const QRect& area, bool moves) const;
 
     QList<QLayoutItem*> m_items;
-    int m_gap;
+    int m_gap, m_line_gap;
 };
 
 } // namespace ink::ui

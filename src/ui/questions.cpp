@@ -1,0 +1,82 @@
+#include "ui/questions.h"
+
+#include <QFileDialog>
+#include <QFileInfo>
+#include <QInputDialog>
+#include <QLocale>
+#include <QMessageBox>
+#include <QPushButton>
+#include <QStandardPaths>
+
+namespace ink::ui {
+
+Questions Questions::asDialogs()
+{
+    return {
+        [](QWidget* parent, const QString& suggested) {
+            QFileDialog dialog(parent, QObject::tr("Save the cut file"), QFileInfo(suggested).absolutePath(),
+                               QObject::tr("SVG (*.svg)"));
+            dialog.setAcceptMode(QFileDialog::AcceptSave);
+            // The ending belongs to the name before the dialog asks whether to replace a file.
+            dialog.setDefaultSuffix(QStringLiteral("svg"));
+            dialog.selectFile(QFileInfo(suggested).fileName());
+            return dialog.exec() == QDialog::Accepted ? dialog.selectedFiles().value(0) : QString();
+        },
+        [](QWidget* parent) {
+            return QFileDialog::getExistingDirectory(parent, QObject::tr("Open a folder with fonts"));
+        },
+        [](QWidget* parent) {
+            return QFileDialog::getOpenFileName(
+                parent, QObject::tr("Open a package"), {},
+                QObject::tr("Packages and fonts (*.zip *.7z *.rar *.tar *.gz *.ttf *.otf *.ttc *.woff "
+                            "*.woff2);;All files (*)"));
+        },
+        [](QWidget* parent) {
+            return QFileDialog::getOpenFileName(parent, QObject::tr("Open a job"), {},
+                                                QObject::tr("Jobs (*.uink)"));
+        },
+        [](QWidget* parent, const QString& suggested) {
+            QFileDialog dialog(parent, QObject::tr("Save the job"), QFileInfo(suggested).absolutePath(),
+                               QObject::tr("Jobs (*.uink)"));
+            dialog.setAcceptMode(QFileDialog::AcceptSave);
+            dialog.setDefaultSuffix(QStringLiteral("uink"));
+            dialog.selectFile(QFileInfo(suggested).fileName());
+            return dialog.exec() == QDialog::Accepted ? dialog.selectedFiles().value(0) : QString();
+        },
+        [](QWidget* parent) {
+            return QInputDialog::getText(parent, QObject::tr("Save as a template"),
+                                         QObject::tr("Name of the template"));
+        },
+        [](QWidget* parent) {
+            return QFileDialog::getOpenFileName(parent, QObject::tr("Outlines from a picture"), {},
+                                                QObject::tr("SVG (*.svg *.svgz)"));
+        },
+        RightsQuestions::asDialogs(),
+        ShelfQuestions::asDialogs(),
+        [](QWidget* parent, const QStringList& fonts) {
+            QMessageBox question(
+                QMessageBox::NoIcon, QObject::tr("Under Ink"),
+                QObject::tr("%n font(s) were installed for this job only: %1. Take them away "
+                            "from your other programs now?",
+                            nullptr, static_cast<int>(fonts.size()))
+                    .arg(QLocale().createSeparatedList(fonts)),
+                QMessageBox::NoButton, parent);
+            auto* away = question.addButton(QObject::tr("Take away"), QMessageBox::AcceptRole);
+            question.addButton(QObject::tr("Leave installed for good"), QMessageBox::RejectRole);
+            question.setDefaultButton(away);
+            question.exec();
+            return question.clickedButton() == away;
+        },
+        [](QWidget* parent, const QString& what, const QString& yes) {
+            QMessageBox question(QMessageBox::NoIcon, QObject::tr("Under Ink"), what, QMessageBox::NoButton,
+                                 parent);
+            auto* agreed = question.addButton(yes, QMessageBox::AcceptRole);
+            question.setDefaultButton(question.addButton(QObject::tr("Leave it"), QMessageBox::RejectRole));
+            question.exec();
+            return question.clickedButton() == agreed;
+        },
+        QStandardPaths::writableLocation(QStandardPaths::DownloadLocation),
+    };
+}
+
+} // namespace ink::ui

@@ -1,0 +1,42 @@
+// Questions that open a dialog.
+#pragma once
+
+#include "ui/find/dossier_view.h"
+#include "ui/shelf/shelf_page.h"
+
+#include <QString>
+#include <QStringList>
+
+#include <functional>
+
+namespace ink::ui {
+
+/// Questions that open a dialog; tests put their answers here.
+struct Questions
+{
+    /// A file to save to, from a suggested path; empty when the person changed their mind.
+    std::function<QString(QWidget* parent, const QString& suggested)> save_path;
+    /// A folder to take fonts from; empty when the person changed their mind.
+    std::function<QString(QWidget* parent)> font_folder;
+    /// A package to look into; empty when the person changed their mind.
+    std::function<QString(QWidget* parent)> package;
+    /// The job's file: one to open, one to save to from a suggested name, a name for a template, a picture
+    /// file with outlines; empty when the person changed their mind.
+    std::function<QString(QWidget* parent)> job_to_open;
+    std::function<QString(QWidget* parent, const QString& suggested)> job_to_save;
+    std::function<QString(QWidget* parent)> template_name;
+    std::function<QString(QWidget* parent)> picture;
+    RightsQuestions rights;
+    ShelfQuestions shelf;
+    /// Fonts were installed for this job only, and the window closes: true takes them away, false leaves them
+    /// for good.
+    std::function<bool(QWidget* parent, const QStringList& fonts)> takes_away;
+    /// Whether the person agrees to something that replaces what was there; `yes` is the button's text.
+    std::function<bool(QWidget* parent, const QString& what, const QString& yes)> agrees;
+    /// The person's download folder, looked into when they switch that on.
+    QString downloads = {};
+
+    static Questions asDialogs();
+};
+
+} // namespace ink::ui
