@@ -99,11 +99,13 @@ MainWindow::MainWindow(const KeptJob& kept, const JobStore& store, const std::fi
 
 MainWindow::~MainWindow()
 {
-    // It writes to the job, which goes before the window's children do.
-    if (auto* dialog = findChild<ProcessLimitsDialog*>()) {
-        dialog->hide(); // takes over what is half typed
-        delete dialog;
-    }
+    // What is half typed is taken over while the job is still there: widgets go before what they write to.
+    hide();
+    for (QObject* sender :
+         std::initializer_list<QObject*>{&m_job, &m_job.undoStack(), &m_shelf, &m_session, &m_design,
+                                         &m_library, &m_fonts, &m_forms, &m_cut_files})
+        sender->disconnect(this);
+    qDeleteAll(findChildren<QWidget*>(QString(), Qt::FindDirectChildrenOnly));
 }
 
 JobSession::Needs MainWindow::sessionNeeds(const JobStore& store, const std::filesystem::path& folder)

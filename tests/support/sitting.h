@@ -56,6 +56,17 @@ struct Sitting : WindowFixture
         page().sentence().openLeafWith(widget);
         return widget;
     }
+    /// What the sentence above the words says.
+    QString said() { return page().sentence().sentence().text(); }
+    void pressPhrase(const char* key)
+    {
+        auto* phrase = page().sentence().sentence().phrase(QLatin1String(key));
+        if (!phrase)
+            qFatal("the sentence has no %s", key);
+        phrase->setFocus();
+        QTest::keyClick(phrase, Qt::Key_Space);
+        rest();
+    }
     void click(const char* name)
     {
         auto* button = control<QAbstractButton>(name);

@@ -22,6 +22,12 @@
 #include <algorithm>
 
 namespace ink::ui {
+namespace {
+
+/// In a lower page, at the usual text, what stands round the words takes less room.
+constexpr int kTight_px = 430;
+
+} // namespace
 
 ComposePage::ComposePage(JobModel& job, DesignModel& design, LetteringService& lettering,
                          const std::filesystem::path& shelf_folder, const Theme& theme, QWidget* parent)
@@ -30,6 +36,8 @@ ComposePage::ComposePage(JobModel& job, DesignModel& design, LetteringService& l
     setObjectName(QStringLiteral("page"));
     m_view = new LetteringView(m_job, m_theme, this);
     m_view->setObjectName(QStringLiteral("weldView"));
+    // Before anything that says what the paper shows.
+    connect(&m_design, &DesignModel::changed, this, &ComposePage::designChanged);
     m_sentence = new ComposeSentence(m_job, m_design, lettering, *m_view, m_theme, this);
     m_strip = new ComposeStrip(m_job, m_design, lettering, *m_view, shelf_folder, m_theme, this);
     m_callout = new PairCallout(m_job, m_design, *m_view, m_theme);
@@ -139,11 +147,13 @@ void ComposePage::placePaperHead()
     const int ruler = m_view->rulerSize();
     const int x = isRightToLeft() ? ruler + 2 * kGrid : m_view->width() - m_paper_head->width() - 2 * kGrid;
     m_paper_head->move(std::max(0, x), ruler + kGrid);
+    m_view->setTopRoom(m_paper_head->height() + 2 * kGrid);
 }
 
 void ComposePage::resizeEvent(QResizeEvent* event)
 {
     Station::resizeEvent(event);
+    m_sentence->setTight(height() < m_theme.scaled(kTight_px));
     m_strip->fit(height());
     layout()->activate();
     placePaperHead();
@@ -151,7 +161,6 @@ void ComposePage::resizeEvent(QResizeEvent* event)
 
 void ComposePage::connectParts()
 {
-    connect(&m_design, &DesignModel::changed, this, &ComposePage::designChanged);
     connect(&m_job, &JobModel::changed, this, [this] { m_view->setUnit(m_job.job().unit); });
     connect(m_view, &WeldView::zoomChanged, this, &ComposePage::showZoom);
     connect(m_view, &LetteringView::partFramed, this, &ComposePage::keepPartAsMotif);

@@ -103,9 +103,9 @@ ComposeSentence::ComposeSentence(JobModel& job, DesignModel& design, LetteringSe
 QWidget* ComposeSentence::buildButtons()
 {
     auto* buttons = new QWidget(this);
-    auto* row = new QHBoxLayout(buttons);
-    row->setContentsMargins(0, 0, 0, 0);
-    row->setSpacing(2 * kGrid);
+    m_buttons = new QHBoxLayout(buttons);
+    m_buttons->setContentsMargins(0, 0, 0, 0);
+    m_buttons->setSpacing(2 * kGrid);
     m_save = new QPushButton(tr("Save the cut file…"), buttons);
     m_save->setObjectName(QStringLiteral("saveCutFile"));
     m_save->setToolTip(tr("An SVG at true size, one path for each piece (Ctrl+S)"));
@@ -113,11 +113,19 @@ QWidget* ComposeSentence::buildButtons()
     m_dress->setObjectName(QStringLiteral("dress"));
     m_dress->setProperty("role", QStringLiteral("main"));
     m_dress->setToolTip(tr("Whole sets of beginnings, endings and loops that join and can be cut"));
-    row->addWidget(m_save);
-    row->addWidget(m_dress);
+    m_buttons->addWidget(m_save);
+    m_buttons->addWidget(m_dress);
     connect(m_save, &QPushButton::clicked, this, &ComposeSentence::saveWanted);
     connect(m_dress, &QPushButton::clicked, this, &ComposeSentence::dressWanted);
     return buttons;
+}
+
+void ComposeSentence::setTight(bool is_tight)
+{
+    m_sentence->setTextSize(is_tight ? TextSize::Body : TextSize::Lead);
+    m_buttons->setDirection(is_tight ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
+    const int air = is_tight ? kGrid : 2 * kGrid;
+    layout()->setContentsMargins(kMargin, air, kMargin, air);
 }
 
 void ComposeSentence::addSections(LetteringService& lettering, LetteringView& view, QWidget* page)

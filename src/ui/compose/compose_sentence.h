@@ -13,6 +13,7 @@
 #include <optional>
 #include <vector>
 
+class QBoxLayout;
 class QLabel;
 class QPushButton;
 
@@ -38,6 +39,8 @@ public:
     MaterialSection& material() { return *m_material; }
     LetterSection& letter() { return *m_letter; }
     Leaf& leaf() { return *m_leaf; }
+    /// Large text in a low window: smaller type, and the buttons under each other.
+    void setTight(bool is_tight);
     /// Opens the controls of a phrase under `under`, by default under the phrase itself.
     void openLeaf(const QString& key, QWidget* under = nullptr);
     /// Opens the leaf that holds a control, where it is not open.
@@ -66,6 +69,7 @@ private:
     MarkLabel* m_finding_mark = nullptr;
     QLabel* m_finding = nullptr;
     QPushButton *m_save = nullptr, *m_dress = nullptr;
+    QBoxLayout* m_buttons = nullptr;
     Leaf* m_leaf = nullptr;
     std::map<QString, QWidget*> m_leaves;
     std::vector<PanelSection*> m_sections;

@@ -147,13 +147,14 @@ void ComposeStrip::fit(int page_height)
     const int head = m_tabs[Forms]->sizeHint().height() + 4 * kGrid;
     const int wanted = head + (is_tray ? m_theme.scaled(236) : m_tries->sizeHint().height());
     setFixedHeight(
-        std::min(wanted, std::max(page_height * (is_tray ? 44 : 34) / 100, head + m_theme.scaled(64))));
+        std::min(wanted, std::max(page_height * (is_tray ? 44 : 32) / 100, head + m_theme.scaled(60))));
 }
 
 void ComposeStrip::resizeEvent(QResizeEvent* event)
 {
     QWidget::resizeEvent(event);
     fitKeys();
+    sayLetter();
 }
 
 /// What the keys do is said where there is room to say all of it.
@@ -346,9 +347,16 @@ void ComposeStrip::sayLetter()
         {QStringLiteral("size"),
          tr("%1 %").arg(QLocale().toString((piece ? piece->size : choice.size) * 100.0, 'f', 0))},
         {QStringLiteral("before"), length(choice.before_em * em_mm)}};
-    parts << tr("moved {moved}") << tr("turned {turned}") << tr("size {size}");
-    if (!is_piece)
-        parts << tr("before it {before}");
+    // Where there is little room, one phrase leads to all of them.
+    if (width() < m_theme.scaled(760)) {
+        const bool is_placed = piece ? piece->turn_deg != 0.0 || piece->size != 1.0 : choice.isPlaced();
+        phrases = {{QStringLiteral("moved"), is_placed ? tr("placed by hand") : tr("as it falls")}};
+        parts << QStringLiteral("{moved}");
+    } else {
+        parts << tr("moved {moved}") << tr("turned {turned}") << tr("size {size}");
+        if (!is_piece)
+            parts << tr("before it {before}");
+    }
     m_letter->setSentence(parts.join(QStringLiteral(" · ")), phrases);
 }
 

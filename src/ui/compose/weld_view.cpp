@@ -209,8 +209,9 @@ void WeldView::zoomToFit()
     const QFontMetrics metrics(m_theme.text(TextSize::Small, true));
     const double right = metrics.horizontalAdvance(QStringLiteral("000.0 mm")) + kHeightOff_px + kGrid;
     const double below = m_theme.scaled(kWidthOff_px) + metrics.height() / 2.0 + kGrid;
+    const double above = std::max(side, std::min<double>(m_top_room, paper.height() / 4));
     const QRectF area =
-        paper.adjusted(side, side, -std::max(1.5 * side, right), -std::max(1.5 * side, below));
+        paper.adjusted(side, above, -std::max(1.5 * side, right), -std::max(1.5 * side, below));
     const QRectF box = boxToShow();
     m_zoom = 1.0;
     const double fit = std::min(area.width() / box.width(), area.height() / box.height()) / pixelsPerMm();

@@ -43,6 +43,8 @@ public:
     void zoomToFit();
     QString message() const { return m_message; }
     double pixelsPerMm() const;
+    /// What lies over the upper edge of the paper: "all of it" stays below.
+    void setTopRoom(int px) { m_top_room = px; }
     /// How wide the rulers at the left and above are.
     int rulerSize() const { return ruler(); }
     /// mm with y downwards, as the shape is painted.
@@ -104,6 +106,7 @@ private:
     bool m_overlaps_shown = false;
     LengthUnit m_unit = LengthUnit::Millimetre;
     double m_zoom = 1.0;
+    int m_top_room = 0;
     bool m_follows_fit = true;
     bool m_is_held = false;
     QPointF m_centre_mm;

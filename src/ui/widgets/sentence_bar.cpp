@@ -55,6 +55,17 @@ std::vector<SentenceBar::Part> SentenceBar::partsOf(const QString& sentence,
     return parts;
 }
 
+void SentenceBar::setTextSize(TextSize size)
+{
+    if (size == m_size)
+        return;
+    m_size = size;
+    for (auto* widget : m_widgets)
+        widget->setFont(m_theme.text(m_size, qobject_cast<Phrase*>(widget) != nullptr));
+    layout()->invalidate();
+    updateGeometry();
+}
+
 void SentenceBar::setSentence(const QString& sentence, const std::map<QString, QString>& phrases)
 {
     const auto parts = partsOf(sentence, phrases);

@@ -34,6 +34,7 @@ public:
     /// "These words {shape} and {worn}.": what stands in braces is the phrase of that key. Widgets of phrases that stay are
     /// kept, and with them the focus.
     void setSentence(const QString& sentence, const std::map<QString, QString>& phrases);
+    void setTextSize(TextSize size);
     /// The sentence as it reads.
     QString text() const { return m_text; }
     /// Null when the sentence has no such phrase.
