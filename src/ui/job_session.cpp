@@ -123,7 +123,8 @@ void JobSession::showFile()
 
 void JobSession::leaveFor(const Job& job, std::shared_ptr<JobFile> file, const QString& step)
 {
-    if (isModified()) {
+    const bool is_nothing_yet = m_file->path.isEmpty() && m_needs.job.job().words.empty();
+    if (isModified() && !is_nothing_yet) {
         const QString now = QDateTime::currentDateTimeUtc().toString(QStringLiteral("yyyyMMdd-HHmmss-zzz"));
         m_needs.writes.add(
             [this, store = m_needs.store, left = keptNow(), at = now.toStdString()]() -> WriteQueue::Answer {
