@@ -77,6 +77,7 @@ struct Sitting : WindowFixture
     void press(QPointF from, QPointF to)
     {
         QTest::mousePress(&view(), Qt::LeftButton, {}, from.toPoint());
+        rest(); // what the hand could snap to is worked out
         for (int step = 1; step <= 6; ++step) {
             const QPointF at = from + (to - from) * step / 6.0;
             QMouseEvent move(QEvent::MouseMove, at, view().mapToGlobal(at), Qt::NoButton, Qt::LeftButton, {});

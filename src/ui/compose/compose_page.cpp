@@ -68,7 +68,7 @@ void ComposePage::activate()
 
 bool ComposePage::isIdle() const
 {
-    return m_strip->isIdle();
+    return m_strip->isIdle() && m_view->isIdle();
 }
 
 TryOnStrip& ComposePage::strip()

@@ -14,6 +14,9 @@
 namespace ink::ui {
 namespace {
 
+/// The slot of the ends that a dragged piece grows on.
+constexpr quint64 kEndsSlot = 1;
+
 /// A press that moves less than this is a click.
 constexpr double kDragFrom_px = 4.0;
 constexpr double kSnap_px = 7.0;
@@ -24,11 +27,6 @@ constexpr double kHandleReach_px = 9.0;
 constexpr double kSizeBracket_px = 10.0;
 /// Bent ink is measured on chords this near, in u.
 constexpr double kBent_u = 0.25;
-
-QString signedLength(double mm, LengthUnit unit)
-{
-    return (mm < 0 ? QStringLiteral("−") : QStringLiteral("+")) + fineLength(std::abs(mm), unit);
-}
 
 } // namespace
 
@@ -375,10 +373,11 @@ void LetteringView::dragHandle(QPointF screen)
                               onPaper(m_press), onPaper(screen));
     changeBlock(tr("bend the words"), block.block, [&](Block& changed) { changed.shape = shape; });
     const QPointF by = (screen - m_press) / pixelsPerMm();
-    m_note = shape.kind == ShapeKind::Corners
-                 ? tr("%1 across, %2 up").arg(signedLength(by.x(), unit()), signedLength(-by.y(), unit()))
-                 : QString::number(shape.amount) +
-                       (infoOf(shape.kind).unit == "deg" ? QStringLiteral("°") : QStringLiteral(" %"));
+    m_note =
+        shape.kind == ShapeKind::Corners
+            ? tr("%1 across, %2 up").arg(signedFineLength(by.x(), unit()), signedFineLength(-by.y(), unit()))
+            : QString::number(shape.amount) +
+                  (infoOf(shape.kind).unit == "deg" ? QStringLiteral("°") : QStringLiteral(" %"));
 }
 
 void LetteringView::mouseReleaseEvent(QMouseEvent* event)
@@ -407,7 +406,7 @@ void LetteringView::mouseReleaseEvent(QMouseEvent* event)
 QString LetteringView::movedBy(QPointF by_mm)
 {
     QString note =
-        tr("%1 across, %2 up").arg(signedLength(by_mm.x(), unit()), signedLength(-by_mm.y(), unit()));
+        tr("%1 across, %2 up").arg(signedFineLength(by_mm.x(), unit()), signedFineLength(-by_mm.y(), unit()));
     if (const auto gap = distanceOfDragged())
         note += QStringLiteral(" · ") +
                 (*gap > 0.0 ? tr("%1 to the next ink").arg(fineLength(*gap, unit())) : tr("touches"));
@@ -467,10 +466,19 @@ void LetteringView::findEnds()
     for (const auto& placed : setting.pieces)
         for (const auto& glyph : placed.glyphs)
             (placed.piece == m_piece ? own : rest).push_back(asItStands(setting, placed, glyph, kBent_u));
-    if (const auto welded = weld(rest, kJobUnit))
-        m_ends = strokeEnds(welded->outline, 1.0);
-    if (const auto welded = weld(own, kJobUnit))
-        m_piece_ends = strokeEnds(welded->outline, 1.0);
+    // The hand goes on meanwhile; the piece grows on once its ends are known.
+    m_work.run(
+        kEndsSlot, 1,
+        [this, rest = std::move(rest), own = std::move(own)](const CancelToken& token) -> SlotPool::Answer {
+            const auto endsOf = [&](const std::vector<PlacedPaths>& of) {
+                const auto welded = weld(of, kJobUnit, {token, {}});
+                return welded ? strokeEnds(welded->outline, 1.0) : std::vector<StrokeEnd>{};
+            };
+            return [this, ends = endsOf(rest), piece_ends = endsOf(own)] {
+                m_ends = ends;
+                m_piece_ends = piece_ends;
+            };
+        });
 }
 
 void LetteringView::dragPiece(QPointF by_mm)

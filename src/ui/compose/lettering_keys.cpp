@@ -4,7 +4,9 @@
 
 #include <QClipboard>
 #include <QGuiApplication>
+#include <QInputMethodEvent>
 #include <QKeyEvent>
+#include <QTextBoundaryFinder>
 
 #include <algorithm>
 #include <cmath>
@@ -83,6 +85,85 @@ std::size_t LetteringView::wordEdge(int direction) const
     return at;
 }
 
+std::size_t LetteringView::letterEdge(int direction) const
+{
+    // Qt's boundaries count UTF-16, the words count characters.
+    const QString text = QString::fromUcs4(m_words.data(), static_cast<qsizetype>(m_words.size()));
+    const auto utf16 = QString::fromUcs4(m_words.data(), static_cast<qsizetype>(m_caret)).size();
+    QTextBoundaryFinder finder(QTextBoundaryFinder::Grapheme, text);
+    finder.setPosition(utf16);
+    const auto next = direction < 0 ? finder.toPreviousBoundary() : finder.toNextBoundary();
+    if (next < 0)
+        return direction < 0 ? 0 : m_words.size();
+    return static_cast<std::size_t>(text.left(next).toUcs4().size());
+}
+
+QString LetteringView::lineText(std::size_t& first) const
+{
+    first = std::min(m_caret, m_words.size());
+    while (first > 0 && m_words[first - 1] != U'\n')
+        --first;
+    const auto end = std::min(m_words.find(U'\n', first), m_words.size());
+    return QString::fromUcs4(m_words.data() + first, static_cast<qsizetype>(end - first));
+}
+
+int LetteringView::forwards() const
+{
+    std::size_t first = 0;
+    return lineText(first).isRightToLeft() ? -1 : 1;
+}
+
+void LetteringView::inputMethodEvent(QInputMethodEvent* event)
+{
+    m_composing = event->preeditString();
+    if (event->replacementLength() > 0) {
+        const auto at = static_cast<std::size_t>(
+            std::max<std::ptrdiff_t>(0, static_cast<std::ptrdiff_t>(m_caret) + event->replacementStart()));
+        erase(at, std::min(at + static_cast<std::size_t>(event->replacementLength()), m_words.size()));
+    }
+    if (!event->commitString().isEmpty())
+        insert(event->commitString());
+    event->accept();
+    update();
+}
+
+QVariant LetteringView::inputMethodQuery(Qt::InputMethodQuery query) const
+{
+    std::size_t first = 0;
+    const auto utf16 = [&](std::size_t character) {
+        const auto from = std::min(character, m_words.size());
+        return from <= first ? 0
+                             : static_cast<int>(QString::fromUcs4(m_words.data() + first,
+                                                                  static_cast<qsizetype>(from - first))
+                                                    .size());
+    };
+    const QString line = lineText(first);
+    switch (query) {
+    case Qt::ImEnabled:
+        return true;
+    case Qt::ImCursorRectangle:
+        if (const auto* place = caretPlace(m_caret)) {
+            const QPointF foot = toScreen(place->foot), head = toScreen(place->head);
+            return QRectF(foot, head).normalized().adjusted(0, 0, 1, 1);
+        }
+        return QRectF(paperArea().center(), QSizeF(1, 20));
+    case Qt::ImFont:
+        return theme().text(TextSize::Title);
+    case Qt::ImCursorPosition:
+        return utf16(m_caret);
+    case Qt::ImAnchorPosition:
+        return utf16(m_anchor);
+    case Qt::ImSurroundingText:
+        return line;
+    case Qt::ImCurrentSelection: {
+        const auto [from, to] = selection();
+        return QString::fromUcs4(m_words.data() + from, static_cast<qsizetype>(to - from));
+    }
+    default:
+        return WeldView::inputMethodQuery(query);
+    }
+}
+
 /// Alt moves, turns and sizes.
 bool LetteringView::placeKey(QKeyEvent* event)
 {
@@ -146,14 +227,15 @@ bool LetteringView::editKey(QKeyEvent* event)
     }
     switch (event->key()) {
     case Qt::Key_Left:
-        setCaret(by_word                      ? wordEdge(-1)
-                 : hasSelection() && !extends ? from
-                                              : (m_caret > 0 ? m_caret - 1 : 0),
+    case Qt::Key_Right: {
+        // Arrows go where they point: in a line from right to left, the left one leads on.
+        const int way = event->key() == Qt::Key_Right ? forwards() : -forwards();
+        setCaret(by_word                      ? wordEdge(way)
+                 : hasSelection() && !extends ? (way < 0 ? from : to)
+                                              : letterEdge(way),
                  extends);
         return true;
-    case Qt::Key_Right:
-        setCaret(by_word ? wordEdge(1) : hasSelection() && !extends ? to : m_caret + 1, extends);
-        return true;
+    }
     case Qt::Key_Up:
         setCaret(caretOnLine(-1), extends);
         return true;
@@ -185,14 +267,13 @@ bool LetteringView::editKey(QKeyEvent* event)
             break;
         erase(hasSelection() ? from
               : by_word      ? wordEdge(-1)
-                             : (m_caret > 0 ? m_caret - 1 : 0),
+                             : (m_caret > 0 ? m_caret - 1 : 0), // an accent alone, as editors do
               hasSelection() ? to : m_caret);
         return true;
     case Qt::Key_Delete:
         if (m_piece)
             break;
-        erase(hasSelection() ? from : m_caret,
-              hasSelection() ? to : std::min(by_word ? wordEdge(1) : m_caret + 1, m_words.size()));
+        erase(hasSelection() ? from : m_caret, hasSelection() ? to : by_word ? wordEdge(1) : letterEdge(1));
         return true;
     case Qt::Key_Return:
     case Qt::Key_Enter:

@@ -409,6 +409,19 @@ void LetteringView::paintOver(QPainter& painter)
         painter.setPen(c.card);
         painter.drawText(room, Qt::AlignCenter, m_note);
     }
+    // What an input method composes stands at the caret until it is settled.
+    if (const auto* place = caretPlace(m_caret); place && !m_composing.isEmpty()) {
+        painter.setFont(theme().text(TextSize::Title));
+        const QFontMetrics metrics(painter.font());
+        const QPointF foot = toScreen(place->foot);
+        const QRectF room(foot + QPointF(4, -metrics.height()),
+                          QSizeF(metrics.horizontalAdvance(m_composing) + 8, metrics.height()));
+        painter.fillRect(room, c.honey);
+        painter.setPen(QPen(c.madder, 1));
+        painter.drawLine(room.bottomLeft(), room.bottomRight());
+        painter.setPen(c.ink);
+        painter.drawText(room, Qt::AlignCenter, m_composing);
+    }
     if (const auto* place = caretPlace(m_caret); place && !m_piece && (hasFocus() ? m_caret_shown : true)) {
         QColor colour = c.madder;
         if (!hasFocus())

@@ -8,6 +8,7 @@
 #include "ui/compose/part_frame.h"
 #include "ui/compose/weld_view.h"
 #include "ui/job_model.h"
+#include "ui/slot_pool.h"
 
 #include <QTimer>
 
@@ -67,6 +68,8 @@ public:
 
     /// Where a character's letter stands on the screen, for tests and for what is dropped.
     QPointF placeOf(std::size_t character) const;
+    /// Nothing is worked out for the hand.
+    bool isIdle() const { return m_work.isIdle(); }
     /// What is said while something is dragged.
     QString dragNote() const { return m_note; }
 
@@ -92,6 +95,8 @@ protected:
     void dragEnterEvent(QDragEnterEvent* event) override;
     void dropEvent(QDropEvent* event) override;
     bool event(QEvent* event) override;
+    void inputMethodEvent(QInputMethodEvent* event) override;
+    QVariant inputMethodQuery(Qt::InputMethodQuery query) const override;
 
 private:
     enum class Drag { None, Letters, Block, Piece, Handle, Guide, Size, Width, Part };
@@ -146,6 +151,11 @@ private:
     /// Moves up and down keep to this.
     std::size_t caretOnLine(int lines) const;
     std::size_t wordEdge(int direction) const;
+    /// The next place between two letters as people see them, an accent and its letter being one.
+    std::size_t letterEdge(int direction) const;
+    /// 1 where the line at the caret is written from left to right, else -1.
+    int forwards() const;
+    QString lineText(std::size_t& first) const;
     void insert(const QString& text);
     void erase(std::size_t from, std::size_t to);
     bool editKey(QKeyEvent* event);
@@ -154,6 +164,8 @@ private:
     JobModel& m_job;
     std::shared_ptr<const ComposedDesign> m_composed;
     std::u32string m_words;
+    /// What an input method is composing, shown at the caret and not yet part of the words.
+    QString m_composing;
     std::size_t m_caret = 0, m_anchor = 0;
     std::optional<std::size_t> m_piece;
     std::vector<CaretPlace> m_carets;
@@ -171,6 +183,7 @@ private:
     std::vector<QLineF> m_snap_lines; // mm, y downwards
     /// In u; of the rest and of the piece that is dragged.
     std::vector<StrokeEnd> m_ends, m_piece_ends;
+    SlotPool m_work;
     InkDistances m_distances;
     PartFrame m_part;
     double m_scale_at_press = 1.0; // pixels for a mm

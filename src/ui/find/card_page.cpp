@@ -127,6 +127,11 @@ CardPage::CardPage(JobModel& job, FontListModel& fonts, CatalogueClient& catalog
         if (m_row >= 0 && isVisible())
             showWords();
     });
+    // The font that is open was taken away.
+    connect(&m_fonts, &QAbstractItemModel::rowsRemoved, this, [this] {
+        if (m_opened > 0 && m_row < 0 && isVisible())
+            emit backWanted();
+    });
     connect(m_dossier, &DossierView::recordChanged, this, &CardPage::keepRecord);
     connect(m_dossier, &DossierView::paperWanted, this, &CardPage::attach);
 }
@@ -365,7 +370,7 @@ void CardPage::showPicture(const QByteArray& bytes)
 
 void CardPage::open(int row, Tab tab)
 {
-    m_row = row;
+    m_row = FontRow(m_fonts, row);
     ++m_opened;
     m_card.reset();
     m_sample->clear();
@@ -604,10 +609,15 @@ void CardPage::showRights()
 
 void CardPage::keepRecord(const RightsRecord& record, const QString& what)
 {
-    const auto* rights = m_fonts.knownRights(m_row);
+    keepRecordOf(m_row, record, what);
+}
+
+void CardPage::keepRecordOf(int of, const RightsRecord& record, const QString& what)
+{
+    const auto* rights = of >= 0 ? m_fonts.knownRights(of) : nullptr;
     if (!rights)
         return;
-    const auto font = refOf(m_fonts.entry(m_row));
+    const auto font = refOf(m_fonts.entry(of));
     m_job.undoStack().push(new ChangeRights(
         m_fonts.rightsReader().store(), rights->sha256, rights->record, record,
         [this, font](const Result<void>& saved) {
@@ -625,24 +635,31 @@ void CardPage::keepRecord(const RightsRecord& record, const QString& what)
 
 void CardPage::attach(const QString& file, const QString& for_what)
 {
-    const auto* rights = m_fonts.knownRights(m_row);
-    if (!rights)
+    if (!m_fonts.knownRights(m_row))
         return;
-    const auto kept = m_fonts.rightsReader().store().keepPaper(file.toStdString());
-    if (!kept)
-        return emit problem(kept.error());
-    AttachedPaper paper{QFileInfo(file).fileName().toStdString(),
-                        *kept,
-                        {},
-                        for_what.trimmed().toStdString(),
-                        QDate::currentDate().toString(Qt::ISODate).toStdString(),
-                        {}};
-    if (const auto contents = inspectPackage(file.toStdString()))
-        for (const auto& entry : contents->entries)
-            paper.text += entry.text;
-    RightsRecord record = rights->record;
-    record.papers.push_back(std::move(paper));
-    keepRecord(record, tr("attach a paper"));
+    AttachedPaper paper;
+    paper.name = QFileInfo(file).fileName().toStdString();
+    paper.for_what = for_what.trimmed().toStdString();
+    paper.date = QDate::currentDate().toString(Qt::ISODate).toStdString();
+    // A paper may be a large scan: it is copied and read away from the interface, and lands on the font it was meant for.
+    m_writes.add([this, file, paper, font = m_row,
+                  store = m_fonts.rightsReader().store()]() mutable -> WriteQueue::Answer {
+        const auto kept = store.keepPaper(file.toStdString());
+        if (!kept)
+            return [this, error = kept.error()] { emit problem(error); };
+        paper.sha256 = *kept;
+        if (const auto contents = inspectPackage(file.toStdString()))
+            for (const auto& entry : contents->entries)
+                paper.text += entry.text;
+        return [this, paper = std::move(paper), font = std::move(font)] {
+            const auto* rights = font >= 0 ? m_fonts.knownRights(font) : nullptr;
+            if (!rights)
+                return;
+            RightsRecord record = rights->record;
+            record.papers.push_back(paper);
+            keepRecordOf(font, record, tr("attach a paper"));
+        };
+    });
 }
 
 } // namespace ink::ui

@@ -7,6 +7,7 @@
 #include "ui/find/glyph_grid.h"
 #include "ui/find/mark_panel.h"
 #include "ui/find/words_view.h"
+#include "ui/write_queue.h"
 
 class QButtonGroup;
 class QScrollArea;
@@ -27,7 +28,7 @@ public:
     void open(int row, Tab tab = Words);
     void openTab(Tab tab);
     int row() const { return m_row; }
-    bool isIdle() const { return m_waiting == 0; }
+    bool isIdle() const { return m_waiting == 0 && m_writes.isIdle(); }
 
 signals:
     void backWanted();
@@ -56,13 +57,15 @@ private:
     void showRights();
     void take(std::shared_ptr<const RemoteKeyMap> map);
     void keepRecord(const RightsRecord& record, const QString& what);
+    void keepRecordOf(int row, const RightsRecord& record, const QString& what);
     void attach(const QString& file, const QString& for_what);
 
     JobModel& m_job;
     FontListModel& m_fonts;
     CatalogueClient& m_catalogue;
     const Theme& m_theme;
-    int m_row = -1;
+    FontRow m_row;
+    WriteQueue m_writes;
     int m_waiting = 0;
     quint64 m_opened = 0;
     std::shared_ptr<const FitCard> m_card;

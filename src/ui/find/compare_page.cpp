@@ -70,7 +70,7 @@ void ComparePage::show()
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(2 * kGrid);
     for (const Pick& pick : m_picks) {
-        const int row = pick.row;
+        const FontRow row = pick.row;
         auto* head = new QHBoxLayout;
         auto* name = new QPushButton(pick.style.isEmpty() ? m_fonts.name(row)
                                                           : m_fonts.name(row) + QLatin1Char(' ') + pick.style,
@@ -78,7 +78,10 @@ void ComparePage::show()
         name->setProperty("role", QStringLiteral("link"));
         name->setFont(m_theme.heading(TextSize::Body));
         name->setAccessibleName(tr("Choose %1").arg(m_fonts.name(row)));
-        connect(name, &QPushButton::clicked, this, [this, row] { emit chosen(row); });
+        connect(name, &QPushButton::clicked, this, [this, row] {
+            if (row >= 0)
+                emit chosen(row);
+        });
         auto* figures = new QLabel(m_body);
         figures->setProperty("role", QStringLiteral("soft"));
         figures->setFont(m_theme.text(TextSize::Small));
@@ -116,7 +119,9 @@ void ComparePage::ask(std::size_t at, bool dressed, const std::string& features)
         if (dressed)
             return;
         QStringList figures;
-        for (const auto& mark : fitMarkLines(**result, job, m_fonts.othersMarks(own.pick.row)))
+        for (const auto& mark : fitMarkLines(**result, job,
+                                             own.pick.row >= 0 ? m_fonts.othersMarks(own.pick.row)
+                                                               : std::vector<std::uint32_t>{}))
             if (figures.size() < 5)
                 figures << mark.figure + QLatin1Char(' ') + mark.words;
         own.figures->setText(figures.join(QStringLiteral(" · ")));
@@ -126,6 +131,8 @@ void ComparePage::ask(std::size_t at, bool dressed, const std::string& features)
     };
     const quint64 slot = kCompareSlots + 2 * at + (dressed ? 1 : 0);
     const int row = line.pick.row;
+    if (row < 0) // it was taken away meanwhile
+        return;
     if (m_fonts.isListing(row))
         m_fonts.fits().requestListing(slot, m_job.job(), m_fonts.listing(row), line.pick.style,
                                       QString::fromStdString(features), 1, done);

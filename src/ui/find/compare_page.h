@@ -20,7 +20,7 @@ public:
     /// A font of the list, and for a listing one of its styles.
     struct Pick
     {
-        int row = -1;
+        FontRow row;
         QString style;
     };
     void open(std::vector<Pick> picks);

@@ -103,7 +103,15 @@ DossierView::DossierView(const Theme& theme, RightsQuestions questions, QWidget*
 
 void DossierView::clear()
 {
-    delete m_body;
+    // What is shown anew because of a signal of one of its fields must not take the field away under its feet.
+    if (m_body) {
+        m_outer->removeWidget(m_body);
+        for (auto* field : m_body->findChildren<QWidget*>())
+            field->blockSignals(true);
+        m_body->hide();
+        m_body->setParent(nullptr);
+        m_body->deleteLater();
+    }
     m_body = new QWidget(this);
     m_column = new QVBoxLayout(m_body);
     m_column->setContentsMargins(0, 0, 0, 0);

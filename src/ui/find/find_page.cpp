@@ -181,8 +181,9 @@ QWidget* FindPage::buildHead(QWidget* parent)
     connect(m_retry, &QPushButton::clicked, &m_services.feed, &CatalogueFeed::retry);
     connect(m_compare_open, &QPushButton::clicked, this, [this] {
         std::vector<ComparePage::Pick> picks;
-        for (const int row : m_compared)
-            picks.push_back({row, {}});
+        for (const auto& row : m_compared)
+            if (row >= 0)
+                picks.push_back({row, {}});
         m_compare_page->open(std::move(picks));
         show(Compare);
     });
@@ -469,7 +470,7 @@ void FindPage::toggleCompared()
     if (const auto it = std::ranges::find(m_compared, row); it != m_compared.end())
         m_compared.erase(it);
     else if (m_compared.size() < kMostCompared)
-        m_compared.push_back(row);
+        m_compared.emplace_back(m_fonts, row);
     m_compare_open->setText(tr("See %1 side by side").arg(m_compared.size()));
     m_compare_open->setVisible(m_compared.size() > 1);
     showPanel();
@@ -480,12 +481,12 @@ void FindPage::showStyles(int row)
     std::vector<ComparePage::Pick> picks;
     if (m_fonts.isListing(row)) {
         for (const auto& style : m_fonts.listing(row).styles)
-            picks.push_back({row, style});
+            picks.push_back({FontRow(m_fonts, row), style});
     } else {
         for (int other = 0; other < m_fonts.rowCount(); ++other)
             if (!m_fonts.isListing(other) &&
                 m_fonts.entry(other).info.family == m_fonts.entry(row).info.family)
-                picks.push_back({other, {}});
+                picks.push_back({FontRow(m_fonts, other), {}});
     }
     m_compare_page->open(std::move(picks));
     show(Compare);

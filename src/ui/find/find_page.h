@@ -98,7 +98,7 @@ private:
     bool m_has_to_learn = false;
     bool m_is_searching = false;
     bool m_is_filtering = false;
-    std::vector<int> m_compared;
+    std::vector<FontRow> m_compared;
 
     QStackedWidget* m_stack = nullptr;
     CardPage* m_card = nullptr;

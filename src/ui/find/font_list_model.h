@@ -139,4 +139,16 @@ private:
 
 FontRef refOf(const FontEntry& entry);
 
+/// One font of the list, wherever its row goes while others come and go; -1 once it is gone.
+class FontRow
+{
+public:
+    FontRow() = default;
+    FontRow(const FontListModel& fonts, int row) : m_index(fonts.index(row)) {}
+    operator int() const { return m_index.isValid() ? m_index.row() : -1; }
+
+private:
+    QPersistentModelIndex m_index;
+};
+
 } // namespace ink::ui

@@ -111,7 +111,7 @@ void FontPanel::build()
 
 void FontPanel::show(int row, bool is_compared)
 {
-    m_row = row;
+    m_row = row < 0 ? FontRow() : FontRow(m_fonts, row);
     for (auto* button : {m_main, m_open, m_compare, m_dossier})
         button->setEnabled(row >= 0);
     m_main->setText(row >= 0 && m_fonts.isListing(row) ? tr("Fetch it") : tr("Set the words in it"));

@@ -35,7 +35,7 @@ private:
 
     FontListModel& m_fonts;
     const Theme& m_theme;
-    int m_row = -1;
+    FontRow m_row;
 
     QLabel* m_name = nullptr;
     QLabel* m_facts = nullptr;

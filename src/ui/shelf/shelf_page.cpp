@@ -674,7 +674,9 @@ void ShelfPage::showKeyMap(int row)
 
 void ShelfPage::showSpecimen()
 {
-    m_specimen = theseRows();
+    m_specimen.clear();
+    for (const int row : theseRows())
+        m_specimen.emplace_back(m_fonts, row);
     m_sheet->show(nullptr, {});
     show(SheetPlace);
     makeSpecimen();
@@ -684,6 +686,7 @@ void ShelfPage::showSpecimen()
 void ShelfPage::makeSpecimen()
 {
     bool is_whole = true;
+    std::erase_if(m_specimen, [](const FontRow& row) { return row < 0; }); // taken away meanwhile
     for (const int row : m_specimen) {
         m_fonts.preview(row);
         m_fonts.rights(row);

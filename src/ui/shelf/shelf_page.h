@@ -115,7 +115,7 @@ private:
     QTimer m_learn_timer;
     bool m_has_to_learn = false;
     /// Rows whose words are still being made for the specimen.
-    std::vector<int> m_specimen;
+    std::vector<FontRow> m_specimen;
 
     QStackedWidget* m_stack = nullptr;
     TwinsPage* m_twins = nullptr;

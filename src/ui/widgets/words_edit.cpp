@@ -2,6 +2,10 @@
 
 #include "ui/widgets/undo_through.h"
 
+#include <QClipboard>
+#include <QGuiApplication>
+#include <QKeyEvent>
+#include <QMimeData>
 #include <QPainter>
 #include <QSignalBlocker>
 #include <QTextBlock>
@@ -77,6 +81,37 @@ void WordsEdit::fitType()
     }
     if (fitting != font())
         setFont(fitting);
+}
+
+/// Qt 6.4's own ends the program when the clipboard holds nothing at all.
+void WordsEdit::keyPressEvent(QKeyEvent* event)
+{
+    if (event->matches(QKeySequence::Paste)) {
+        event->accept();
+        if (const auto* copied = QGuiApplication::clipboard()->mimeData())
+            insertFromMimeData(copied);
+        return;
+    }
+    QPlainTextEdit::keyPressEvent(event);
+}
+
+/// Words, and nothing of how they looked elsewhere.
+void WordsEdit::insertFromMimeData(const QMimeData* source)
+{
+    if (source && source->hasText())
+        insertPlainText(source->text());
+}
+
+bool WordsEdit::canInsertFromMimeData(const QMimeData* source) const
+{
+    return source && source->hasText();
+}
+
+void WordsEdit::contextMenuEvent(QContextMenuEvent* event)
+{
+    // Its standard menu pastes as the key does, and asks the clipboard in the same way.
+    if (QGuiApplication::clipboard()->mimeData())
+        QPlainTextEdit::contextMenuEvent(event);
 }
 
 void WordsEdit::resizeEvent(QResizeEvent* event)
