@@ -47,6 +47,7 @@ struct Word
     std::vector<Paths> glyphs;
     double units_per_em;
     double u() const { return units_per_em / 1000.0; }
+    Unit unit() const { return Unit::ofFont(units_per_em); }
 };
 
 Word wordOf(const FontFace& face, const std::string& text, double tracking_em)
@@ -220,7 +221,7 @@ struct Truth
 
 Truth truthOf(const Word& word)
 {
-    const detail::Grid grid{word.u()};
+    const detail::Grid grid(word.unit());
     double area[2] = {};
     std::size_t pieces = 0, middles = 0;
     for (int level = 0; level < 2; ++level) {
@@ -231,7 +232,8 @@ Truth truthOf(const Word& word)
         for (const auto& paths : word.glyphs) {
             shapes.push_back(detail::chordsOf(paths, grid, tolerance));
             const detail::PlacedChords one{&shapes.back(), {}, false};
-            auto united = detail::combineRings({&one, 1}, BooleanOp::Union, detail::FillRule::NonZero, 0, 0);
+            auto united =
+                detail::combineRings({&one, 1}, BooleanOp::Union, detail::FillRule::NonZero, {}, {});
             shapes.push_back({{}, {}, {}, {}, 0});
             for (auto& ring : united->rings)
                 shapes.back().rings.push_back(std::move(ring));
@@ -239,9 +241,8 @@ Truth truthOf(const Word& word)
                 shapes.back().chord_count += ring.points.size();
             placed.push_back({&shapes.back(), {}, false});
         }
-        const auto all =
-            detail::combineRings(placed, BooleanOp::Union, detail::FillRule::NonZero,
-                                 detail::kGridPer_u * detail::kGridPer_u, 0.3 * detail::kGridPer_u);
+        const auto all = detail::combineRings(placed, BooleanOp::Union, detail::FillRule::NonZero,
+                                              {grid.per_u() * grid.per_u(), 0.3 * grid.per_u()}, {});
         pieces = middles = 0;
         for (const auto& ring : all->rings) {
             area[level] += ring.area_grid2 * grid.step() * grid.step();
@@ -294,24 +295,21 @@ Row measureWeld(const char* name, const std::vector<Word>& words, const std::vec
     row.name = name;
     // Glyphs are kept where it is warm, groups never: every word is welded.
     const auto cache = std::make_shared<WeldCache>(4'000'000, 0);
-    const auto optionsOf = [&](const Word& word) {
-        WeldOptions options;
-        options.units_per_em = word.units_per_em;
-        options.cache = is_warm ? cache : nullptr;
-        return options;
+    const auto welded = [&](const Word& word) {
+        return weld(word.placed, word.unit(), {{}, is_warm ? cache : nullptr});
     };
     for (std::size_t i = 0; i < words.size(); ++i) {
-        auto made = weld(words[i].placed, optionsOf(words[i]));
-        row.total_ms += best_ms(3, [&] { made = weld(words[i].placed, optionsOf(words[i])); });
+        auto made = welded(words[i]);
+        row.total_ms += best_ms(3, [&] { made = welded(words[i]); });
         PeerResult result;
         result.is_failed = !made;
         if (made)
-            result.rings = toPaths(*made);
+            result.rings = toPaths(made->outline);
         judge(row, result, words[i], truths[i], i % 4 == 0);
     }
     for (const auto& word : growth) {
-        static_cast<void>(weld(word.placed, optionsOf(word)));
-        row.growth_ms.push_back(best_ms(3, [&] { static_cast<void>(weld(word.placed, optionsOf(word))); }));
+        static_cast<void>(welded(word));
+        row.growth_ms.push_back(best_ms(3, [&] { static_cast<void>(welded(word)); }));
     }
     return row;
 }
@@ -388,11 +386,10 @@ void printReduction(const std::vector<Word>& words)
     std::size_t before = 0, after = 0;
     double deviation_mm = 0.0;
     for (const auto& word : words) {
-        WeldOptions options;
-        options.units_per_em = word.units_per_em;
-        const auto made = weld(word.placed, options);
+        const auto made = weld(word.placed, word.unit());
         const double scale = 30.0 / word.units_per_em; // an em of 30 mm: capitals of 20 mm
-        const auto reduced = reduceNodes(transformed(*made, {scale, 0, 0, scale, 0, 0}), {0.02, 30.0, {}});
+        const auto reduced =
+            reduceNodes(transformed(made->outline, {scale, 0, 0, scale, 0, 0}), Unit::ofEm(30.0), {0.02, {}});
         before += reduced->nodes_before;
         after += reduced->nodes_after;
         deviation_mm = std::max(deviation_mm, reduced->largest_deviation);

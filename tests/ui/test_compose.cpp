@@ -1,14 +1,18 @@
 // Whole sittings at the Compose station, by keyboard and by mouse.
 #include "tests/support/sitting.h"
 #include "ui/compose/dressing_strip.h"
+#include "ui/compose/pair_callout.h"
 #include "ui/compose/svg_outlines.h"
 #include "ui/job_menu.h"
 
+#include <QAccessible>
 #include <QCheckBox>
 #include <QClipboard>
 #include <QDialog>
 #include <QDialogButtonBox>
 #include <QDoubleSpinBox>
+#include <QFile>
+#include <QInputMethodEvent>
 #include <QLabel>
 #include <QListWidget>
 #include <QMimeData>
@@ -28,6 +32,13 @@ private slots:
     void aSittingByMouse();
     void typingKeepsWhatWasChosen();
     void caretAndSelectionGoAsInAnyEditor();
+    void inputMethodsComposeOnThePaper();
+    void accentsAndEmojiAreOneStep();
+    void rightToLeftLinesGoWhereArrowsPoint();
+    void aScreenReaderReadsThePaper();
+    void thePairAtTheCaretIsJoinedWhereItStands();
+    void whatALeafDidIsTakenBackByEscape();
+    void theSentenceGrowsByWhatDiffers();
     void theClipboardHoldsWords();
     void triesAreWornTakenOffAndLeft();
     void dressingsAreChoicesThatUndoAsOne();
@@ -191,6 +202,199 @@ void TestCompose::caretAndSelectionGoAsInAnyEditor()
     s.rest();
     QCOMPARE(s.job().words, std::string("Late\n Summer\nBatch"));
     QCOMPARE(s.setting().lines.size(), std::size_t(3));
+}
+
+void TestCompose::inputMethodsComposeOnThePaper()
+{
+    Sitting s(larkmallow("Caf"));
+    QVERIFY(s.view().testAttribute(Qt::WA_InputMethodEnabled));
+    const auto ask = [&](Qt::InputMethodQuery what) {
+        QInputMethodQueryEvent query(what);
+        QApplication::sendEvent(&s.view(), &query);
+        return query.value(what);
+    };
+    QVERIFY(ask(Qt::ImEnabled).toBool());
+    QCOMPARE(ask(Qt::ImSurroundingText).toString(), QStringLiteral("Caf"));
+    QCOMPARE(ask(Qt::ImCursorPosition).toInt(), 3);
+    QVERIFY(s.view().rect().contains(ask(Qt::ImCursorRectangle).toRectF().toAlignedRect()));
+    // A dead key: the accent waits at the caret, and is no part of the words yet.
+    QInputMethodEvent waiting(QStringLiteral("´"), {});
+    QApplication::sendEvent(&s.view(), &waiting);
+    QCOMPARE(s.job().words, std::string("Caf"));
+    QInputMethodEvent settled;
+    settled.setCommitString(QStringLiteral("é"));
+    QApplication::sendEvent(&s.view(), &settled);
+    s.rest();
+    QCOMPARE(s.job().words, std::string("Caf\xC3\xA9"));
+    QCOMPARE(s.view().caret(), std::size_t(4));
+    // An input method puts another word in the place of what stands before the caret.
+    QInputMethodEvent replaced;
+    replaced.setCommitString(QStringLiteral("fee"), -2, 2);
+    QApplication::sendEvent(&s.view(), &replaced);
+    s.rest();
+    QCOMPARE(s.job().words, std::string("Cafee"));
+    // Composing is one undo like any typing.
+    s.window->jobModel().undoStack().undo();
+    QVERIFY(s.job().words != "Cafee");
+    s.rest();
+}
+
+void TestCompose::accentsAndEmojiAreOneStep()
+{
+    // e with two accents, and a family of three: three letters to whoever looks at them.
+    Sitting s(larkmallow("ae\xCC\x82\xCC\x81\xF0\x9F\x91\xA9\xE2\x80\x8D\xF0\x9F\x91\xA7"
+                         "b"));
+    s.view().setCaret(0);
+    std::vector<std::size_t> stops;
+    for (int i = 0; i < 4; ++i) {
+        s.key(Qt::Key_Right);
+        stops.push_back(s.view().caret());
+    }
+    QCOMPARE(stops, (std::vector<std::size_t>{1, 4, 7, 8}));
+    s.key(Qt::Key_Left);
+    s.key(Qt::Key_Left);
+    QCOMPARE(s.view().caret(), std::size_t(4));
+    s.key(Qt::Key_Delete); // the whole family
+    s.rest();
+    QCOMPARE(s.job().words, std::string("ae\xCC\x82\xCC\x81"
+                                        "b"));
+}
+
+void TestCompose::rightToLeftLinesGoWhereArrowsPoint()
+{
+    Job job = larkmallow("");
+    job.font.path = "/usr/share/fonts/opentype/fonts-hosny-amiri/Amiri-Regular.ttf";
+    QVERIFY(QFile::exists(QString::fromStdString(job.font.path)));
+    Sitting s(job);
+    for (const char* word : {"محمد", "Honey"}) {
+        s.key(Qt::Key_A, Qt::ControlModifier);
+        s.key(Qt::Key_Backspace);
+        QInputMethodEvent typed;
+        typed.setCommitString(QString::fromUtf8(word));
+        QApplication::sendEvent(&s.view(), &typed);
+        s.rest();
+        const bool is_arabic = QString::fromUtf8(word).isRightToLeft();
+        QVERIFY(s.page().composed());
+        const std::size_t end = s.view().caret();
+        s.key(is_arabic ? Qt::Key_Right : Qt::Key_Left); // back over the last letter
+        QCOMPARE(s.view().caret(), end - 1);
+        const double before = s.view().caretRect(end).center().x(),
+                     after = s.view().caretRect(end - 1).center().x();
+        QVERIFY(is_arabic ? after > before : after < before);
+        s.key(is_arabic ? Qt::Key_Left : Qt::Key_Right);
+        QCOMPARE(s.view().caret(), end);
+        s.key(is_arabic ? Qt::Key_Right : Qt::Key_Left, Qt::ControlModifier); // a word at a time
+        QCOMPARE(s.view().caret(), std::size_t(0));
+    }
+}
+
+void TestCompose::aScreenReaderReadsThePaper()
+{
+    Sitting s(larkmallow("Honey\nJar"));
+    auto* paper = QAccessible::queryAccessibleInterface(&s.view());
+    QVERIFY(paper);
+    QCOMPARE(paper->role(), QAccessible::EditableText);
+    QVERIFY(paper->text(QAccessible::Name).contains(QStringLiteral("words")));
+    QCOMPARE(paper->text(QAccessible::Value), QStringLiteral("Honey\nJar"));
+    auto* text = paper->textInterface();
+    QVERIFY(text);
+    QCOMPARE(text->characterCount(), 9);
+    QCOMPARE(text->text(0, 5), QStringLiteral("Honey"));
+    text->setCursorPosition(2);
+    QCOMPARE(s.view().caret(), std::size_t(2));
+    text->setSelection(0, 1, 4);
+    int from = 0, to = 0;
+    text->selection(0, &from, &to);
+    QCOMPARE(std::pair(from, to), std::pair(1, 4));
+    QVERIFY(text->characterRect(3).left() > text->characterRect(1).left());
+    QCOMPARE(text->offsetAtPoint(text->characterRect(3).center()), 3);
+}
+
+void TestCompose::thePairAtTheCaretIsJoinedWhereItStands()
+{
+    Sitting s;
+    s.find<QCheckBox>("closeUp")->click();
+    s.rest();
+    s.view().setCaret(14);
+    s.rest();
+    QVERIFY(!s.page().pairCallout().isVisible());
+    s.view().setCaret(1); // between F and e, which the close-up leaves as drawn
+    s.rest();
+    auto& callout = s.page().pairCallout();
+    QVERIFY(callout.isVisible());
+    QVERIFY(callout.findChild<QLabel*>()->text().startsWith(QStringLiteral("F and e")));
+    const auto pieces = s.page().composed()->design.figures_mm.pieces;
+    const Job before = s.job();
+    auto* join = s.find<QPushButton>("joinPair");
+    join->setFocus();
+    QTest::keyClick(join, Qt::Key_Space);
+    s.rest();
+    QVERIFY(!callout.isVisible());
+    QCOMPARE(s.page().composed()->design.figures_mm.pieces, pieces - 1);
+    // As deep as the others overlap.
+    const auto& pair = s.setting().pairs.front();
+    QVERIFY(pair.state == ClosePair::State::Joins);
+    QVERIFY(std::abs(-pair.gap * s.page().composed()->mm_per_u - 0.3) < 0.02);
+    s.window->jobModel().undoStack().undo(); // one action, one step
+    QCOMPARE(s.job(), before);
+    s.rest();
+    QVERIFY(callout.isVisible());
+}
+
+void TestCompose::whatALeafDidIsTakenBackByEscape()
+{
+    Sitting s;
+    const Job before = s.job();
+    s.pressPhrase("shape");
+    QVERIFY(s.page().sentence().leaf().isVisible());
+    s.click("shape_arch");
+    QVERIFY(s.said().contains(QStringLiteral("on an arch of")));
+    s.find<QDoubleSpinBox>("shapeAmount")->setValue(150.0);
+    s.rest();
+    QVERIFY(s.said().contains(QString::fromUtf8("150°")));
+    s.key(Qt::Key_Escape);
+    s.rest();
+    QCOMPARE(s.job(), before);
+    QVERIFY(!s.page().sentence().leaf().isVisible());
+    QVERIFY(s.page().sentence().sentence().phrase(QStringLiteral("shape"))->hasFocus());
+    // Closed by a press beside it, what was done stays.
+    s.pressPhrase("shape");
+    s.click("shape_arch");
+    QTest::mouseClick(&s.view(), Qt::LeftButton, {}, QPoint(40, s.view().height() - 20));
+    s.rest();
+    QVERIFY(!s.page().sentence().leaf().isVisible());
+    QVERIFY(s.job().lettering.block(0).shape.kind == ShapeKind::Arch);
+}
+
+void TestCompose::theSentenceGrowsByWhatDiffers()
+{
+    Sitting s;
+    const auto& sentence = s.page().sentence().sentence();
+    QCOMPARE(
+        s.said().section(QLatin1Char('.'), 0, 0),
+        QStringLiteral(
+            "These words stand as the font spaces them, run straight in one line, and wear nothing more"));
+    for (const char* key : {"spacing", "tail", "guides", "material"})
+        QVERIFY2(!sentence.phrase(QLatin1String(key)), key);
+    s.window->jobModel().setTracking(0.05);
+    s.window->jobModel().setMirrored(true);
+    s.view().addGuide(true);
+    s.window->jobModel().setWords(QStringLiteral("Fennmoor\nHoney"));
+    s.rest();
+    QVERIFY(s.said().contains(QStringLiteral("2 lines, left edges in line")));
+    QVERIFY(s.said().contains(QStringLiteral("5.0 % of the em further apart")));
+    QVERIFY(s.said().contains(QStringLiteral("1 guide")));
+    QVERIFY(s.said().contains(QStringLiteral("The file is mirrored")));
+    // What it does not say is behind "and more…", and only that.
+    s.pressPhrase("more");
+    QVERIFY(s.find<QPushButton>("more_tail")->isVisible());
+    QVERIFY(!s.find<QPushButton>("more_guides")->isVisible());
+    s.key(Qt::Key_Escape);
+    // Every phrase is reached by Tab and opens something, by keyboard alone.
+    for (auto* phrase : sentence.findChildren<Phrase*>()) {
+        QVERIFY(phrase->focusPolicy() & Qt::TabFocus);
+        QVERIFY(!phrase->accessibleName().isEmpty());
+    }
 }
 
 void TestCompose::theClipboardHoldsWords()

@@ -237,6 +237,8 @@ void TestRandomEvents::nothingIsLostWhateverComes()
         while (steps.canRedo())
             redoStep(steps);
         s.rest();
+        if (!(s.job() == now))
+            qWarning("seed %u: before\n%s\nafter\n%s", seed, textOf(now).c_str(), textOf(s.job()).c_str());
         QVERIFY2(s.job() == now, qPrintable(QStringLiteral("seed %1").arg(seed)));
         s.window->close();
         s.rest();

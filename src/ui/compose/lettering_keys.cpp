@@ -113,6 +113,13 @@ int LetteringView::forwards() const
     return lineText(first).isRightToLeft() ? -1 : 1;
 }
 
+QRectF LetteringView::caretRect(std::size_t character) const
+{
+    if (const auto* place = caretPlace(character))
+        return QRectF(toScreen(place->foot), toScreen(place->head)).normalized().adjusted(0, 0, 1, 1);
+    return {paperArea().center(), QSizeF(1, 20)};
+}
+
 void LetteringView::inputMethodEvent(QInputMethodEvent* event)
 {
     m_composing = event->preeditString();
@@ -142,11 +149,7 @@ QVariant LetteringView::inputMethodQuery(Qt::InputMethodQuery query) const
     case Qt::ImEnabled:
         return true;
     case Qt::ImCursorRectangle:
-        if (const auto* place = caretPlace(m_caret)) {
-            const QPointF foot = toScreen(place->foot), head = toScreen(place->head);
-            return QRectF(foot, head).normalized().adjusted(0, 0, 1, 1);
-        }
-        return QRectF(paperArea().center(), QSizeF(1, 20));
+        return caretRect(m_caret);
     case Qt::ImFont:
         return theme().text(TextSize::Title);
     case Qt::ImCursorPosition:

@@ -1,12 +1,15 @@
 #include "ui/compose/lettering_view.h"
 
 #include "core/design/shape_handle.h"
+#include "ui/compose/paper_accessible.h"
 #include "ui/measures.h"
 #include "ui/outline_paths.h"
 #include "ui/text.h"
 
+#include <QAccessible>
 #include <QDragEnterEvent>
 #include <QGuiApplication>
+#include <QInputMethod>
 #include <QKeyEvent>
 #include <QMimeData>
 #include <QMouseEvent>
@@ -42,6 +45,7 @@ LetteringView::LetteringView(JobModel& job, const Theme& theme, QWidget* parent)
 {
     setAccessibleName(tr("The words. Type to change them; Alt and arrows move a letter."));
     setAttribute(Qt::WA_InputMethodEnabled);
+    makePaperAccessible();
     setAcceptDrops(true);
     setMouseTracking(true);
     m_blink.setInterval(std::max(200, QGuiApplication::styleHints()->cursorFlashTime() / 2));
@@ -202,6 +206,11 @@ void LetteringView::setCaret(std::size_t caret, bool extends)
     m_piece.reset();
     m_caret_shown = true;
     m_job.endRun();
+    QGuiApplication::inputMethod()->update(Qt::ImQueryInput);
+    if (QAccessible::isActive()) {
+        QAccessibleTextCursorEvent moved(this, static_cast<int>(m_caret));
+        QAccessible::updateAccessibility(&moved);
+    }
     emit caretMoved();
     update();
 }

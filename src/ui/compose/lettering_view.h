@@ -66,6 +66,13 @@ public:
     /// Where the words' size is drawn with the pointer: both sides together, or the width alone.
     QPointF sizeHandle(bool is_width) const;
 
+    QString words() const
+    {
+        return QString::fromUcs4(m_words.data(), static_cast<qsizetype>(m_words.size()));
+    }
+    /// Where the caret stands before a character, and the character whose caret is nearest to a place.
+    QRectF caretRect(std::size_t character) const;
+    std::size_t characterAt(QPointF screen) const { return caretNear(screen); }
     /// Where a character's letter stands on the screen, for tests and for what is dropped.
     QPointF placeOf(std::size_t character) const;
     /// Nothing is worked out for the hand.
