@@ -46,13 +46,18 @@ struct Word
     std::vector<PlacedPaths> placed;
     std::vector<Paths> glyphs;
     double units_per_em;
+    /// Font, words and tracking, for what is wrong.
+    std::string name;
     double u() const { return units_per_em / 1000.0; }
     Unit unit() const { return Unit::ofFont(units_per_em); }
 };
 
 Word wordOf(const FontFace& face, const std::string& text, double tracking_em)
 {
-    Word out{{}, {}, static_cast<double>(face.info().units_per_em)};
+    Word out{{},
+             {},
+             static_cast<double>(face.info().units_per_em),
+             face.info().readableName() + ", " + text + ", " + std::to_string(tracking_em)};
     const auto set = setWords(face, text, {{}, tracking_em});
     if (!set)
         return out;
@@ -276,6 +281,10 @@ void judge(Row& row, const PeerResult& result, const Word& word, const Truth& tr
     const double off_ppm = std::abs(f.area / truth.area - 1.0) * 1e6;
     if (off_ppm > 2000.0 || f.pieces != truth.pieces || f.middles != truth.middles) {
         ++row.wrong;
+        if (row.wrong <= 3)
+            std::fprintf(stderr, "%s: %s: %zu pieces, %zu middles, %.0f ppm; true %zu, %zu\n",
+                         row.name.c_str(), word.name.c_str(), f.pieces, f.middles, off_ppm, truth.pieces,
+                         truth.middles);
         return;
     }
     row.worst_area_ppm = std::max(row.worst_area_ppm, off_ppm);

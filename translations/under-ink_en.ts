@@ -195,6 +195,13 @@
         <numerusform>%n nodes</numerusform>
       </translation>
     </message>
+    <message numerus="yes">
+      <source>%1 is open now. Open the other %n package(s) after it.</source>
+      <translation>
+        <numerusform>%1 is open now. Open the other %n package after it.</numerusform>
+        <numerusform>%1 is open now. Open the other %n packages after it.</numerusform>
+      </translation>
+    </message>
   </context>
   <context>
     <name>ink::ui::MaterialSection</name>
@@ -227,6 +234,16 @@
       <translation>
         <numerusform>%n font</numerusform>
         <numerusform>%n fonts</numerusform>
+      </translation>
+    </message>
+  </context>
+  <context>
+    <name>ink::ui::WishBar</name>
+    <message numerus="yes">
+      <source>counted among %1 of %n font(s), the others are still to be looked at</source>
+      <translation>
+        <numerusform>counted among %1 of %n font, the others are still to be looked at</numerusform>
+        <numerusform>counted among %1 of %n fonts, the others are still to be looked at</numerusform>
       </translation>
     </message>
   </context>

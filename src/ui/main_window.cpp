@@ -1,6 +1,7 @@
 #include "ui/main_window.h"
 
 #include "core/design/lettering.h"
+#include "core/intake/content_kind.h"
 #include "shelf/shelf_intake.h"
 #include "ui/compose/compose_page.h"
 #include "ui/compose/lettering_view.h"
@@ -32,6 +33,9 @@
 
 namespace ink::ui {
 namespace {
+
+/// What tells a package from other files.
+constexpr std::size_t kFirstBytes = 4096;
 
 QStringList droppedFiles(const QMimeData* data)
 {
@@ -362,10 +366,23 @@ void MainWindow::showBadge(const QString& words)
     m_badge->setVisible(!words.isEmpty());
 }
 
-bool MainWindow::isIdle() const
+QStringList MainWindow::busyWith() const
 {
-    return !m_library.isSearching() && m_session.isIdle() && m_writes.isIdle() && m_fits.isIdle() &&
-           m_shelf.isIdle() && m_lettering.isIdle() && std::ranges::all_of(m_stations, &Station::isIdle);
+    QStringList busy;
+    const auto add = [&](const char* name, bool is_idle) {
+        if (!is_idle)
+            busy << QLatin1String(name);
+    };
+    add("library", !m_library.isSearching());
+    add("session", m_session.isIdle());
+    add("writes", m_writes.isIdle());
+    add("fits", m_fits.isIdle());
+    add("shelf", m_shelf.isIdle());
+    add("lettering", m_lettering.isIdle());
+    for (const auto* station : m_stations)
+        if (!station->isIdle())
+            busy << station->title();
+    return busy;
 }
 
 void MainWindow::found(const std::vector<FontEntry>& entries, const std::vector<Error>& refused)
@@ -546,24 +563,34 @@ void MainWindow::dropEvent(QDropEvent* event)
 
 void MainWindow::bring(const QStringList& files)
 {
-    QStringList fonts;
+    // A package, also an unpacked one, is looked into before anything of it is taken; fonts, and folders full
+    // of them, join the list as they lie. What is none of these is said by whoever looks at it.
+    QStringList fonts, packages;
     for (const auto& file : files) {
-        // A package, also an unpacked one, is looked into before anything of it is taken; fonts, and folders full
-        // of them, join the list as they lie.
-        if (isJobFile(file)) {
+        const bool is_file = QFileInfo(file).isFile();
+        const bool is_package =
+            is_file ? files.size() == 1 || contentKindOf(firstBytes(file.toStdString(), kFirstBytes),
+                                                         file.toStdString()) == ContentKind::Archive
+                    : isSmallFolder(file);
+        if (isJobFile(file))
             m_session.open(file);
-        } else if (!looksLikeFontFile(file.toStdString()) &&
-                   (QFileInfo(file).isFile() || isSmallFolder(file))) {
-            openStation(Find);
-            m_find->openPackage(file);
-        } else {
+        else if (is_package && !looksLikeFontFile(file.toStdString()))
+            packages << file;
+        else
             fonts << file;
-        }
     }
-    if (fonts.isEmpty())
+    if (!fonts.isEmpty()) {
+        m_library.addFiles(fonts);
+        m_find->setSearching(true);
+    }
+    if (packages.isEmpty())
         return;
-    m_library.addFiles(fonts);
-    m_find->setSearching(true);
+    openStation(Find);
+    m_find->openPackage(packages.front());
+    if (packages.size() > 1)
+        m_message->show(Mark::LookAt, tr("%1 is open now. Open the other %n package(s) after it.", nullptr,
+                                         static_cast<int>(packages.size()) - 1)
+                                          .arg(QFileInfo(packages.front()).fileName()));
 }
 
 void MainWindow::closeEvent(QCloseEvent* event)

@@ -12,6 +12,7 @@
 #include "ui/questions.h"
 #include "ui/theme.h"
 
+#include <QStringList>
 #include <QWidget>
 
 #include <memory>
@@ -67,7 +68,9 @@ public:
     /// In the footer, as long as the window is open: that this is a demo.
     void showBadge(const QString& words);
     /// Nothing is being searched, made or written.
-    bool isIdle() const;
+    bool isIdle() const { return busyWith().isEmpty(); }
+    /// What is still at work, by name.
+    QStringList busyWith() const;
 
 protected:
     void dragEnterEvent(QDragEnterEvent* event) override;

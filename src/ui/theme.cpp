@@ -115,7 +115,8 @@ QToolTip { background: @band; color: @onBand; border: 0; padding: 4px 8px; }
 #sidePanel { background: @paper; border-left: 1px solid @rule; }
 #rail { background: @paper; }
 QListView { background: @card; border: 0; outline: 0; }
-QScrollArea#sidePanel > QWidget > QWidget { background: @paper; }
+QScrollArea#sidePanel > QWidget > QWidget, QScrollArea#sideScroll > QWidget > QWidget { background: @paper; }
+#sideFoot { border-top: 1px solid @rule; }
 QLabel[role="soft"] { color: @soft; }
 QLabel[role="caption"] { color: @soft; }
 QPushButton { background: @card; border: 1px solid @ink; border-radius: 6px; padding: 6px 14px; font-weight: bold; }

@@ -92,7 +92,7 @@ struct WindowFixture
     void rest()
     {
         if (!QTest::qWaitFor([this] { return window->isIdle(); }, 60000))
-            qFatal("the window does not come to rest");
+            qFatal("the window does not come to rest: %s", qPrintable(window->busyWith().join(' ')));
         QTest::qWait(20);
         if (!QTest::qWaitFor([this] { return window->isIdle(); }, 60000))
             qFatal("the window does not come to rest");

@@ -232,13 +232,12 @@ void TestRandomEvents::nothingIsLostWhateverComes()
         auto& steps = s.window->jobModel().undoStack();
         s.window->jobModel().endRun();
         const auto now = s.job();
+        const int at = steps.index(); // steps that were undone already lie beyond
         while (steps.canUndo())
             undoStep(steps);
-        while (steps.canRedo())
+        while (steps.index() < at)
             redoStep(steps);
         s.rest();
-        if (!(s.job() == now))
-            qWarning("seed %u: before\n%s\nafter\n%s", seed, textOf(now).c_str(), textOf(s.job()).c_str());
         QVERIFY2(s.job() == now, qPrintable(QStringLiteral("seed %1").arg(seed)));
         s.window->close();
         s.rest();

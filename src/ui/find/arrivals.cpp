@@ -14,12 +14,20 @@ constexpr int kMostOffered = 3;
 Arrivals::Arrivals(JobModel& job, FontListModel& fonts, CatalogueClient& catalogue, ShelfKeeper& shelf,
                    std::filesystem::path inbox, QString downloads, const Theme& theme, QWidget* parent)
     : QObject(parent), m_job(job), m_fonts(fonts), m_catalogue(catalogue), m_inbox(std::move(inbox)),
-      m_downloads(std::move(downloads)), m_intake(new IntakePage(fonts.fits().pool(), shelf, theme, parent)),
+      m_downloads(std::move(downloads)),
+      m_intake(new IntakePage(job, fonts.fits().pool(), shelf, theme, parent)),
       m_transfers(
           new Transfers(catalogue, QString::fromStdString((m_inbox / "packages").string()), theme, parent))
 {
     connect(m_intake, &IntakePage::problem, this, &Arrivals::problem);
     connect(m_intake, &IntakePage::taken, this, &Arrivals::took);
+    connect(m_intake, &IntakePage::setWanted, this, [this](const std::string& sha256) {
+        for (int row = 0; row < m_fonts.rowCount() && !m_fonts.isListing(row); ++row)
+            if (const auto* on_shelf = m_fonts.shelf(row); on_shelf && on_shelf->sha256 == sha256) {
+                m_job.setFont(refOf(m_fonts.entry(row)));
+                return emit composeWanted();
+            }
+    });
     connect(m_transfers, &Transfers::openWanted, this, &Arrivals::open);
     connect(&m_watcher, &QFileSystemWatcher::directoryChanged, this, &Arrivals::lookInDownloads);
     if (watchesDownloads())

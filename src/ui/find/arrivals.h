@@ -35,6 +35,7 @@ public:
 signals:
     /// A package is being looked into.
     void opened();
+    void composeWanted();
     void problem(const ink::Error& error);
 
 private:

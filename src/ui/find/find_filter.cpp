@@ -132,6 +132,17 @@ int FindFilter::countOf(FindWish wish) const
     return count;
 }
 
+std::pair<int, int> FindFilter::lookedAt() const
+{
+    int looked_at = 0, all = 0;
+    for (int row = 0; row < m_fonts.rowCount(); ++row)
+        if (isAtHand(row)) {
+            ++all;
+            looked_at += m_fonts.isFresh(row) ? 1 : 0;
+        }
+    return {looked_at, all};
+}
+
 QString FindFilter::kindOf(int row) const
 {
     if (m_fonts.isListing(row) && !m_fonts.listing(row).kinds.isEmpty())

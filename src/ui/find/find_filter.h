@@ -79,6 +79,8 @@ public:
 
     /// How many fonts fulfil the wish, of those that are known.
     int countOf(FindWish wish) const;
+    /// Fonts at hand, and how many of them were looked at for the words as they are: what counts speak of.
+    std::pair<int, int> lookedAt() const;
     bool fulfils(int source_row, FindWish wish) const;
     /// The kind the listing gives, else the one told from the outlines; empty while it is not known.
     QString kindOf(int source_row) const;

@@ -103,6 +103,10 @@ void FindPage::connectPages()
     connect(m_arrivals->intake(), &IntakePage::backWanted, this, [this] { show(List); });
     connect(m_arrivals, &Arrivals::opened, this, [this] { show(Intake); });
     connect(m_arrivals, &Arrivals::problem, this, &FindPage::problem);
+    connect(m_arrivals, &Arrivals::composeWanted, this, [this] {
+        show(List);
+        emit composeWanted();
+    });
     connect(m_panel, &FontPanel::mainWanted, this, [this] {
         const int row = currentRow();
         if (row >= 0 && m_fonts.isListing(row))

@@ -24,18 +24,22 @@ QString shortened(const QString& words)
 } // namespace
 
 FontPanel::FontPanel(FontListModel& fonts, const Theme& theme, QWidget* parent)
-    : QScrollArea(parent), m_fonts(fonts), m_theme(theme)
+    : QWidget(parent), m_fonts(fonts), m_theme(theme)
 {
     setObjectName(QStringLiteral("sidePanel"));
+    setAttribute(Qt::WA_StyledBackground);
     setAccessibleName(tr("The chosen font"));
-    setWidgetResizable(true);
-    setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     build();
 }
 
 void FontPanel::build()
 {
-    auto* panel = new QWidget(this);
+    auto* scroll = new QScrollArea(this);
+    scroll->setObjectName(QStringLiteral("sideScroll"));
+    scroll->setWidgetResizable(true);
+    scroll->setFrameShape(QFrame::NoFrame);
+    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    auto* panel = new QWidget(scroll);
     auto* column = new QVBoxLayout(panel);
     column->setContentsMargins(3 * kGrid, kMargin, 3 * kGrid, kMargin);
     column->setSpacing(2 * kGrid);
@@ -57,7 +61,9 @@ void FontPanel::build()
     };
     m_name = label("fontName", m_theme.heading(TextSize::Title), "");
     m_facts = label("fontFacts", m_theme.text(TextSize::Small), "soft");
-    auto* buttons = new QWidget(panel);
+    // They keep their place whatever stands in the panel.
+    auto* buttons = new QWidget(this);
+    buttons->setObjectName(QStringLiteral("sideFoot"));
     auto* flow = new FlowRow(buttons, 2 * kGrid);
     m_main = button("composeFont", tr("Set the words in it"), "main");
     m_open = button("openCard", tr("Open the card"), "quiet");
@@ -66,8 +72,7 @@ void FontPanel::build()
     m_compare->setToolTip(tr("Put two to six fonts side by side (Ctrl+K)"));
     for (auto* b : {m_main, m_open, m_compare})
         flow->addWidget(b);
-    buttons->setContentsMargins(2 * kGrid, 0, 0, 0);
-    column->addWidget(buttons);
+    flow->setContentsMargins(5 * kGrid, 2 * kGrid, 3 * kGrid, 3 * kGrid);
 
     m_verdict_chip = new QWidget(panel);
     m_verdict_chip->setObjectName(QStringLiteral("panelVerdict"));
@@ -94,7 +99,12 @@ void FontPanel::build()
     column->addWidget(m_marks);
     column->addStretch(1);
     panel->setMinimumWidth(1); // texts wrap rather than reach beyond the panel
-    setWidget(panel);
+    scroll->setWidget(panel);
+    auto* whole = new QVBoxLayout(this);
+    whole->setContentsMargins(0, 0, 0, 0);
+    whole->setSpacing(0);
+    whole->addWidget(scroll, 1);
+    whole->addWidget(buttons);
 
     connect(m_main, &QPushButton::clicked, this, &FontPanel::mainWanted);
     connect(m_open, &QPushButton::clicked, this, &FontPanel::cardWanted);

@@ -8,7 +8,7 @@
 
 namespace ink::ui {
 
-class FontPanel : public QScrollArea
+class FontPanel : public QWidget
 {
     Q_OBJECT
 public:

@@ -1,9 +1,13 @@
 #include "ui/find/intake_page.h"
 
 #include "core/base/digest.h"
+#include "core/design/lettering.h"
+#include "core/design/set_words.h"
 #include "shelf/shelf_intake.h"
+#include "ui/compose/words_line.h"
 #include "ui/find/font_line_delegate.h"
 #include "ui/measures.h"
+#include "ui/outline_paths.h"
 #include "ui/text.h"
 #include "ui/widgets/choice.h"
 
@@ -21,6 +25,9 @@
 
 namespace ink::ui {
 namespace {
+
+/// The job's words beside each font.
+constexpr int kWordsWide_px = 150, kWordsHigh_px = 30;
 
 constexpr quint64 kIntakeSlot = 300;
 constexpr int kEntryRole = Qt::UserRole;
@@ -106,8 +113,8 @@ OwnershipFound ownershipOf(const PackageEntry& font, const std::vector<OwnedFont
     return best;
 }
 
-IntakePage::IntakePage(SlotPool& pool, ShelfKeeper& shelf, const Theme& theme, QWidget* parent)
-    : QWidget(parent), m_pool(pool), m_theme(theme), m_shelf(shelf)
+IntakePage::IntakePage(JobModel& job, SlotPool& pool, ShelfKeeper& shelf, const Theme& theme, QWidget* parent)
+    : QWidget(parent), m_job(job), m_pool(pool), m_theme(theme), m_shelf(shelf)
 {
     setObjectName(QStringLiteral("page"));
     auto* column = new QVBoxLayout(this);
@@ -142,6 +149,7 @@ IntakePage::IntakePage(SlotPool& pool, ShelfKeeper& shelf, const Theme& theme, Q
     m_tree->setWordWrap(true);
     m_tree->setItemDelegate(new WrappedRows(m_tree));
     m_tree->setFrameShape(QFrame::NoFrame);
+    m_tree->setIconSize(QSize(theme.scaled(kWordsWide_px), theme.scaled(kWordsHigh_px)));
     m_tree->header()->setSectionResizeMode(2, QHeaderView::Stretch);
     m_tree->setUniformRowHeights(false);
     column->addWidget(m_tree, 1);
@@ -179,7 +187,12 @@ IntakePage::IntakePage(SlotPool& pool, ShelfKeeper& shelf, const Theme& theme, Q
         setBusy(false, tr("Stopped. Nothing was taken."));
     });
     connect(m_lift, &QPushButton::clicked, this, [this] { open(m_path, m_owned, m_listing, true); });
-    connect(m_take, &QPushButton::clicked, this, &IntakePage::take);
+    connect(m_take, &QPushButton::clicked, this, [this] {
+        if (m_set_next.empty())
+            take();
+        else
+            emit setWanted(m_set_next);
+    });
     connect(m_tree, &QTreeWidget::itemChanged, this, [this] { showChoice(); });
     connect(m_conflict, &QComboBox::currentIndexChanged, this, &IntakePage::tickOwned);
 }
@@ -199,47 +212,83 @@ void IntakePage::open(const QString& path, std::vector<OwnedFont> owned, const Q
     m_listing = listing;
     m_owned = std::move(owned);
     m_looked.reset();
+    m_set_next.clear();
     m_tree->clear();
     m_notes->clear();
     m_lift->setVisible(false);
     m_name->setText(QFileInfo(path).fileName());
     setBusy(true, tr("Looking into it …"));
-    m_pool.run(
-        kIntakeSlot, 2,
-        [this, path, owned = m_owned, listing, lift_limits](const CancelToken& token) -> SlotPool::Answer {
-            InspectOptions options;
-            options.cancel = token;
-            if (lift_limits)
-                options.limits = PackageLimits::lifted();
-            options.progress = [this, last = std::size_t{0}](std::size_t entries) mutable {
-                if (entries >= last + 250) {
-                    last = entries;
-                    QMetaObject::invokeMethod(
-                        this,
-                        [this, entries] {
-                            m_state->setText(tr("Looking into it: %1 entries so far …").arg(entries));
-                        },
-                        Qt::QueuedConnection);
-                }
-            };
-            try {
-                auto contents = inspectPackage(path.toStdString(), options);
-                if (!contents)
-                    return [this, error = contents.error()] {
-                        setBusy(false, QString::fromStdString(error.message()));
-                        emit problem(error);
-                    };
-                auto looked = std::make_shared<Looked>();
-                looked->contents = std::move(*contents);
-                for (const std::size_t i : looked->contents.fonts()) {
-                    looked->ownership.push_back(ownershipOf(looked->contents.entries[i], owned));
-                    looked->dossiers.push_back(dossierOf(looked->contents, i, listing.toStdString()));
-                }
-                return [this, looked] { show(looked); };
-            } catch (const std::bad_alloc&) {
-                return [this] { setBusy(false, tr("There is not enough memory to look into it.")); };
-            }
-        });
+    m_pool.run(kIntakeSlot, 2,
+               [this, path, owned = m_owned, listing, lift_limits,
+                words = m_job.job().words](const CancelToken& token) -> SlotPool::Answer {
+                   InspectOptions options;
+                   options.cancel = token;
+                   if (lift_limits)
+                       options.limits = PackageLimits::lifted();
+                   options.progress = [this, last = std::size_t{0}](std::size_t entries) mutable {
+                       if (entries >= last + 250) {
+                           last = entries;
+                           QMetaObject::invokeMethod(
+                               this,
+                               [this, entries] {
+                                   m_state->setText(tr("Looking into it: %1 entries so far …").arg(entries));
+                               },
+                               Qt::QueuedConnection);
+                       }
+                   };
+                   try {
+                       auto contents = inspectPackage(path.toStdString(), options);
+                       if (!contents)
+                           return [this, error = contents.error()] {
+                               setBusy(false, QString::fromStdString(error.message()));
+                               emit problem(error);
+                           };
+                       auto looked = std::make_shared<Looked>();
+                       looked->contents = std::move(*contents);
+                       for (const std::size_t i : looked->contents.fonts()) {
+                           looked->ownership.push_back(ownershipOf(looked->contents.entries[i], owned));
+                           looked->dossiers.push_back(dossierOf(looked->contents, i, listing.toStdString()));
+                       }
+                       looked->words = wordsIn(looked->contents, words, token);
+                       return [this, looked] { show(looked); };
+                   } catch (const std::bad_alloc&) {
+                       return [this] { setBusy(false, tr("There is not enough memory to look into it.")); };
+                   }
+               });
+}
+
+/// A package of hundreds shows those that come first.
+std::vector<QPainterPath> IntakePage::wordsIn(const PackageContents& contents, const std::string& words,
+                                              const CancelToken& token)
+{
+    constexpr std::size_t kMostFonts = 40;
+    std::vector<QPainterPath> paths;
+    for (const std::size_t i : contents.fonts()) {
+        if (paths.size() >= kMostFonts || token.isCancelled())
+            break;
+        const auto& entry = contents.entries[i];
+        paths.emplace_back();
+        const auto face = FontFace::open(entry.staged, entry.faces.front().choice);
+        const auto set = face ? setWords(**face, withoutMotifs(words), {}, token) : fail(face.error());
+        if (!set)
+            continue; // what is wrong with the font is said beside it
+        paths.back().setFillRule(Qt::WindingFill);
+        for (const auto& glyph : set->glyphs_fu)
+            paths.back().addPath(toPainterPath(*glyph.paths).translated(glyph.at.x, -glyph.at.y));
+    }
+    return paths;
+}
+
+QIcon IntakePage::pictureOf(const QPainterPath& words) const
+{
+    const QSize size = m_tree->iconSize();
+    QPixmap pixmap(size * 2);
+    pixmap.setDevicePixelRatio(2.0);
+    pixmap.fill(Qt::transparent);
+    QPainter painter(&pixmap);
+    painter.setRenderHint(QPainter::Antialiasing);
+    fillFitted(painter, words, QRectF(QPointF(0, 0), size).adjusted(2, 2, -2, -2), m_theme.colours().ink);
+    return QIcon(pixmap);
 }
 
 void IntakePage::show(std::shared_ptr<const Looked> looked)
@@ -302,6 +351,8 @@ void IntakePage::fill()
                 name =
                     tr("%1  (%2)")
                         .arg(text(entry.faces.front().readableName()), text(entry.path.filename().string()));
+                if (at < m_looked->words.size() && !m_looked->words[at].isEmpty())
+                    item->setIcon(0, pictureOf(m_looked->words[at]));
                 item->setText(1, text(nameOf(dossier.verdict)));
                 item->setBackground(1, tintOf(dossier.verdict, m_theme.colours()));
                 item->setToolTip(1, dossier.deciding.empty()
@@ -391,6 +442,7 @@ void IntakePage::showChoice()
 {
     if (m_is_filling || !m_looked)
         return;
+    m_set_next.clear(); // another choice: taking in comes first again
     const auto entries = chosen();
     const auto fonts = static_cast<qulonglong>(std::ranges::count_if(
         entries, [&](std::size_t i) { return m_looked->contents.entries[i].role == EntryRole::Font; }));
@@ -447,6 +499,16 @@ void IntakePage::take()
                 if (looked->contents.entries[i].role == EntryRole::Font)
                     digests.push_back(looked->contents.entries[i].sha256);
             emit this->taken(digests, listing, replaced);
+            // The next step is the main button.
+            for (const std::size_t i : entries)
+                if (const auto& entry = looked->contents.entries[i];
+                    entry.role == EntryRole::Font && looked == m_looked) {
+                    m_set_next = entry.sha256;
+                    m_take->setText(tr("Set the words in %1").arg(text(entry.faces.front().readableName())));
+                    m_take->setEnabled(true);
+                    m_take->setFocus();
+                    break;
+                }
         });
 }
 

@@ -6,6 +6,7 @@
 #include "ui/slot_pool.h"
 #include "ui/theme.h"
 
+#include <QPainterPath>
 #include <QWidget>
 
 class QLabel;
@@ -52,7 +53,8 @@ class IntakePage : public QWidget
 {
     Q_OBJECT
 public:
-    IntakePage(SlotPool& pool, ShelfKeeper& shelf, const Theme& theme, QWidget* parent = nullptr);
+    IntakePage(JobModel& job, SlotPool& pool, ShelfKeeper& shelf, const Theme& theme,
+               QWidget* parent = nullptr);
 
     /// Looks into a package in the background; `listing` is what the catalogue said of it, empty otherwise.
     void open(const QString& path, std::vector<OwnedFont> owned, const QString& listing = {},
@@ -64,6 +66,8 @@ signals:
     /// Fonts are on the shelf now; with what the listing said.
     void taken(const std::vector<std::string>& sha256s, const QString& listing,
                const std::vector<ink::ui::ReplacedFont>& replaced);
+    /// The words are to be set in a font that was taken in.
+    void setWanted(const std::string& sha256);
     void problem(const ink::Error& error);
 
 protected:
@@ -75,7 +79,12 @@ private:
         PackageContents contents;
         std::vector<OwnershipFound> ownership;
         std::vector<Dossier> dossiers; // of fonts, in the order of contents.fonts()
+        /// The job's words in each font, of those that come first.
+        std::vector<QPainterPath> words;
     };
+    static std::vector<QPainterPath> wordsIn(const PackageContents& contents, const std::string& words,
+                                             const CancelToken& token);
+    QIcon pictureOf(const QPainterPath& words) const;
     void show(std::shared_ptr<const Looked> looked);
     void fill();
     void take();
@@ -85,6 +94,7 @@ private:
     void tickOwned();
     void layoutColumns();
 
+    JobModel& m_job;
     SlotPool& m_pool;
     const Theme& m_theme;
     ShelfKeeper& m_shelf;
@@ -93,6 +103,8 @@ private:
     std::shared_ptr<const Looked> m_looked;
     bool m_is_busy = false;
     bool m_is_filling = false;
+    /// The font that the words can be set in next; empty before one was taken in.
+    std::string m_set_next;
 
     QLabel* m_name = nullptr;
     QLabel* m_notes = nullptr;

@@ -71,6 +71,10 @@ WishBar::WishBar(FindFilter& filter, FontListModel& fonts, const Theme& theme, b
     connect(m_more_menu, &QMenu::aboutToShow, this, &WishBar::showMoreCounts);
     m_more->setMenu(m_more_menu);
     row->addWidget(m_more);
+    m_looked_at = new QLabel(this);
+    m_looked_at->setObjectName(QStringLiteral("lookedAt"));
+    m_looked_at->setProperty("role", QStringLiteral("soft"));
+    row->addWidget(m_looked_at);
     showMore();
     showKinds();
     showCounts();
@@ -87,6 +91,12 @@ void WishBar::showCounts()
             button->setText(text);
         button->setAccessibleName(tr("Show me fonts that %1").arg(text));
     }
+    // Of how many the counts speak, as long as they do not speak of all.
+    const auto [looked_at, all] = m_filter.lookedAt();
+    m_looked_at->setVisible(looked_at < all);
+    m_looked_at->setText(
+        tr("counted among %1 of %n font(s), the others are still to be looked at", nullptr, all)
+            .arg(looked_at));
 }
 
 void WishBar::showMoreCounts()

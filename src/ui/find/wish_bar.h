@@ -39,6 +39,7 @@ private:
     QPushButton* m_more = nullptr;
     QMenu* m_more_menu = nullptr;
     QPushButton* m_kinds = nullptr;
+    QLabel* m_looked_at = nullptr;
     QMenu* m_kind_menu = nullptr;
 };
 
