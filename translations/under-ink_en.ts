@@ -240,10 +240,10 @@
   <context>
     <name>ink::ui::WishBar</name>
     <message numerus="yes">
-      <source>counted among %1 of %n font(s), the others are still to be looked at</source>
+      <source>among %1 of %n font(s) so far</source>
       <translation>
-        <numerusform>counted among %1 of %n font, the others are still to be looked at</numerusform>
-        <numerusform>counted among %1 of %n fonts, the others are still to be looked at</numerusform>
+        <numerusform>among %1 of %n font so far</numerusform>
+        <numerusform>among %1 of %n fonts so far</numerusform>
       </translation>
     </message>
   </context>

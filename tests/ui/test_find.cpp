@@ -1,5 +1,7 @@
+#include "core/base/digest.h"
 #include "standins/catalogue/catalogue_server.h"
 #include "tests/support/gui.h"
+#include "ui/compose/compose_page.h"
 #include "ui/find/compare_page.h"
 #include "ui/find/find_page.h"
 #include "ui/find/wish_bar.h"
@@ -15,6 +17,7 @@
 #include <QMenu>
 #include <QMimeData>
 #include <QPlainTextEdit>
+#include <QPointer>
 #include <QPushButton>
 #include <QSpinBox>
 #include <QStackedWidget>
@@ -128,7 +131,12 @@ private slots:
     void fontsAreComparedSideBySide();
     void theDossierQuotesWhatDecides();
     void receiptsAndDecisionsAreKeptAndUndone();
+    void papersLandOnTheFontTheyWereMeantForWhateverArrives();
     void soldSoFarIsCounted();
+    void fieldsOfTheDossierSurviveTheirOwnSignals();
+    void countsSayOfHowManyTheySpeak();
+    void aPackageBesideOtherFilesIsOpened();
+    void thePackageShowsTheWordsAndLeadsOn();
     void whatWasNotUnderstoodIsUnderlined();
     void theLetterCanBeCopiedSavedAndMailed();
     void packagesShowWhatTheyHold_data();
@@ -395,6 +403,100 @@ void TestFind::receiptsAndDecisionsAreKeptAndUndone()
         },
         5000));
     QVERIFY(reader.read(test::demoFont("GatepostPlain.ttf"))->record == RightsRecord{});
+}
+
+void TestFind::papersLandOnTheFontTheyWereMeantForWhateverArrives()
+{
+    FindFixture f(test::WindowFixture::firstJob(), 1.0, false);
+    f.drop(QString::fromStdString(test::demoFont("WickerbyBroad.ttf").string()));
+    f.select("Wickerby Broad");
+    f.press("openRights");
+    const int row = f.window->fonts().rowOf({test::demoFont("WickerbyBroad.ttf").string(), 0, {}});
+    // While its card is open, fonts arrive that stand before it.
+    f.window->library().addFiles({QString::fromStdString(test::demoFont("GatepostPlain.ttf").string()),
+                                  QString::fromStdString(test::demoFont("HartsorrelScript.ttf").string())});
+    f.rest();
+    QVERIFY(f.window->fonts().rowOf({test::demoFont("WickerbyBroad.ttf").string(), 0, {}}) > row);
+    f.paper = QString::fromStdString(f.folder.write("receipt.txt", "Paid for goods. Perrin").string());
+    QTest::keyClicks(f.find<QLineEdit>("decisionWords"), "Only for jars.");
+    f.press("keepDecision");
+    f.press("attachPaper");
+    f.rest();
+    const RightsStore store(f.state_folder / "rights");
+    const auto recordOf = [&](const char* font) { return *store.load(*sha256OfFile(test::demoFont(font))); };
+    QCOMPARE(recordOf("WickerbyBroad.ttf").decisions.size(), std::size_t(1));
+    QCOMPARE(recordOf("WickerbyBroad.ttf").papers.size(), std::size_t(1));
+    for (const char* other : {"GatepostPlain.ttf", "HartsorrelScript.ttf"})
+        QVERIFY2(recordOf(other) == RightsRecord{}, other);
+}
+
+void TestFind::fieldsOfTheDossierSurviveTheirOwnSignals()
+{
+    FindFixture f;
+    f.takeIn("goosegate-250.zip");
+    f.select("Goosegate");
+    f.press("openRights");
+    // Each shows the dossier anew; the field that said so is still at work then.
+    const QPointer<QSpinBox> sold = f.find<QSpinBox>("soldSoFar");
+    bool is_there_after = false;
+    connect(sold, &QSpinBox::valueChanged, this, [&] { is_there_after = !sold.isNull(); });
+    sold->setFocus();
+    QTest::keyClick(sold, Qt::Key_Up);
+    QVERIFY(is_there_after);
+    f.rest();
+    const QPointer<QLineEdit> words = f.find<QLineEdit>("decisionWords");
+    words->setFocus();
+    QTest::keyClicks(words, "Fine");
+    QTest::keyClick(words, Qt::Key_Return);
+    f.rest();
+    const auto record =
+        RightsStore(f.state_folder / "rights")
+            .load(f.window->fonts().shelf(0) ? f.window->fonts().shelf(0)->sha256 : std::string());
+    QVERIFY(record);
+    QVERIFY(f.window->findChild<QSpinBox*>("soldSoFar"));
+    QCOMPARE(f.find<QSpinBox>("soldSoFar")->value(), 1);
+}
+
+void TestFind::countsSayOfHowManyTheySpeak()
+{
+    FindFixture f;
+    auto* looked_at = f.page().findChild<QLabel*>("lookedAt"); // the shelf counts its own
+    QVERIFY(!looked_at->isVisible());                          // all of them
+    f.window->jobModel().setWords(QStringLiteral("Other words"));
+    QVERIFY2(looked_at->isVisible(), qPrintable(looked_at->text()));
+    QVERIFY2(looked_at->text().endsWith(QStringLiteral("fonts so far")), qPrintable(looked_at->text()));
+    QVERIFY(QTest::qWaitFor([&] { return f.page().hasLookedAhead() && f.window->isIdle(); }, 60000));
+    QVERIFY(QTest::qWaitFor([&] { return !looked_at->isVisible(); }, 10000));
+}
+
+void TestFind::aPackageBesideOtherFilesIsOpened()
+{
+    FindFixture f;
+    const auto notes = f.folder.write("notes.txt", "buy honey");
+    f.window->bring({QString::fromStdString(notes.string()), ::package("maypole.zip")});
+    f.rest();
+    QVERIFY(f.find<QTreeWidget>("intakeTree")->isVisible());
+    QCOMPARE(f.find<QLabel>("intakeName")->text(), QStringLiteral("maypole.zip"));
+    QVERIFY2(f.message().contains(QStringLiteral("notes.txt")),
+             qPrintable(f.message())); // and the other is said
+}
+
+void TestFind::thePackageShowsTheWordsAndLeadsOn()
+{
+    FindFixture f(test::WindowFixture::firstJob(), 1.0, false);
+    f.drop(::package("quillbrook.zip"));
+    const auto* tree = f.find<QTreeWidget>("intakeTree");
+    QVERIFY(tree->topLevelItem(0)->text(0).startsWith(QStringLiteral("Fonts")));
+    QVERIFY(!tree->topLevelItem(0)->child(0)->icon(0).isNull());
+    auto* take = f.find<QPushButton>("intakeTake");
+    QVERIFY(take->text().startsWith(QStringLiteral("Take in")));
+    f.press("intakeTake");
+    QVERIFY2(take->text().startsWith(QStringLiteral("Set the words in Quillbrook")),
+             qPrintable(take->text()));
+    f.press("intakeTake");
+    QVERIFY(f.window->composePage().isVisible());
+    const int row = f.window->fonts().rowOf(f.window->jobModel().job().font);
+    QVERIFY(f.window->fonts().name(row).startsWith(QStringLiteral("Quillbrook")));
 }
 
 void TestFind::soldSoFarIsCounted()

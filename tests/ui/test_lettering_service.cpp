@@ -1,5 +1,10 @@
 #include "tests/support/gui.h"
 #include "ui/compose/lettering_service.h"
+#include "ui/slot_pool.h"
+
+#include <QSemaphore>
+
+#include <atomic>
 
 #include <QThread>
 
@@ -44,15 +49,23 @@ void TestLetteringService::answersOnTheCallersThread()
 
 void TestLetteringService::anAnswerThatComesTooLateIsDropped()
 {
-    LetteringService service(std::make_shared<FaceCache>());
+    SlotPool pool;
     QStringList answers;
-    const Job old_job = words("old"), new_job = words("new");
-    service.compose(old_job, [&](const ComposedResult&) { answers << QStringLiteral("old"); });
-    QThread::msleep(300); // it is made, and waits in the event queue
-    service.compose(new_job, [&](const ComposedResult&) { answers << QStringLiteral("new"); });
-    QVERIFY(QTest::qWaitFor([&] { return service.isIdle(); }));
-    QTest::qWait(50);
-    QCOMPARE(answers, QStringList{QStringLiteral("new")});
+    QSemaphore is_made;
+    pool.run(1, 1, [&](const CancelToken&) -> SlotPool::Answer {
+        is_made.release();
+        return [&] { answers << QStringLiteral("old"); };
+    });
+    is_made.acquire(); // it is made, and its answer is on the way
+    pool.run(1, 1, [&](const CancelToken&) -> SlotPool::Answer {
+        return [&] { answers << QStringLiteral("new"); };
+    });
+    pool.run(2, 1, [&](const CancelToken&) -> SlotPool::Answer {
+        return [&] { answers << QStringLiteral("other"); };
+    });
+    QVERIFY(QTest::qWaitFor([&] { return pool.isIdle(); }));
+    answers.sort();
+    QCOMPARE(answers, (QStringList{QStringLiteral("new"), QStringLiteral("other")}));
 }
 
 void TestLetteringService::triesComeTwiceAndStopWhenAsked()
@@ -90,12 +103,32 @@ void TestLetteringService::slotsDoNotDisturbEachOther()
 
 void TestLetteringService::endingWhileWorkRunsIsSafe()
 {
-    const Job job = words("Fennmoor Honey Late Summer Batch");
+    std::atomic<int> begun = 0, ended = 0, answered = 0;
+    QSemaphore is_running;
+    auto pool = std::make_unique<SlotPool>();
+    for (quint64 slot = 1; slot <= 20; ++slot)
+        pool->run(slot, 1, [&](const CancelToken& token) -> SlotPool::Answer {
+            ++begun;
+            is_running.release();
+            while (!token.isCancelled()) // as long as nobody says that it is over
+                QThread::yieldCurrentThread();
+            ++ended;
+            return [&] { ++answered; };
+        });
+    is_running.acquire();
+    pool.reset(); // waits for what runs, and begins nothing else
+    QVERIFY(begun >= 1 && begun < 20);
+    QCOMPARE(ended.load(), begun.load());
+    QCoreApplication::sendPostedEvents();
+    QCOMPARE(answered.load(), 0);
+    // The same with real work.
     auto service = std::make_unique<LetteringService>(std::make_shared<FaceCache>());
     for (int slot = 1; slot <= 50; ++slot)
-        service->sketch(slot, job, [](const ComposedResult&) { QFAIL("nobody is there any more"); });
+        service->sketch(slot, words("Fennmoor Honey Late Summer Batch"),
+                        [&](const ComposedResult&) { ++answered; });
     service.reset();
-    QTest::qWait(50);
+    QCoreApplication::sendPostedEvents();
+    QCOMPARE(answered.load(), 0);
 }
 
 INK_TEST_GUI_MAIN(TestLetteringService)

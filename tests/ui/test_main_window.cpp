@@ -3,6 +3,9 @@
 #include "ui/compose/compose_sentence.h"
 #include "ui/compose/weld_view.h"
 
+#include <csignal>
+#include <sys/resource.h>
+
 #include <QAbstractButton>
 #include <QComboBox>
 #include <QDoubleSpinBox>
@@ -327,23 +330,54 @@ void TestMainWindow::unwritableFolderIsToldAndKeepsTheWork()
 void TestMainWindow::fullDiskIsToldAndKeepsTheOldFile()
 {
     test::WindowFixture f;
-    const auto link = f.folder.path() / "full.svg";
-    std::filesystem::create_symlink("/dev/full", link);
-    f.save_path = QString::fromStdString(link.string());
+    const auto old = f.folder.write("old.svg", "the old file");
+    f.save_path = QString::fromStdString(old.string());
+    // A file that may grow no further is what a full disk is to a program.
+    std::signal(SIGXFSZ, SIG_IGN);
+    rlimit before{};
+    QCOMPARE(getrlimit(RLIMIT_FSIZE, &before), 0);
+    rlimit full = before;
+    full.rlim_cur = 100;
+    QCOMPARE(setrlimit(RLIMIT_FSIZE, &full), 0);
+    QTest::keyClick(f.window.get(), Qt::Key_S, Qt::ControlModifier);
+    const bool is_told =
+        QTest::qWaitFor([&] { return message(f).contains(QStringLiteral("disk is full")); }, 10000);
+    QCOMPARE(setrlimit(RLIMIT_FSIZE, &before), 0);
+    f.rest();
+    QVERIFY2(is_told, qPrintable(message(f)));
+    QCOMPARE(test::slurp(old), std::string("the old file"));
+    // With room again it is written, and nothing of the first try lies about.
     QTest::keyClick(f.window.get(), Qt::Key_S, Qt::ControlModifier);
     f.rest();
-    QVERIFY2(message(f).contains(QStringLiteral("disk is full")), qPrintable(message(f)));
-    QVERIFY(std::filesystem::is_symlink(link));
+    QVERIFY(test::slurp(old).starts_with("<?xml"));
+    QVERIFY(std::ranges::none_of(std::filesystem::directory_iterator(f.folder.path()), [](const auto& entry) {
+        return entry.path().filename().string().starts_with("old.svg.");
+    }));
 }
 
 void TestMainWindow::changingOnesMindWritesNothing()
 {
     test::WindowFixture f;
-    f.save_path.clear();
+    const auto files = [&] {
+        std::vector<std::string> names;
+        for (const auto& entry : std::filesystem::directory_iterator(f.folder.path()))
+            names.push_back(entry.path().filename().string());
+        std::ranges::sort(names);
+        return names;
+    };
+    f.save_path = QString::fromStdString((f.folder.path() / "garden.svg").string());
+    f.suggested_path.clear();
+    const auto before = files();
+    f.save_path.clear(); // the dialog is left
     QTest::keyClick(f.window.get(), Qt::Key_S, Qt::ControlModifier);
     f.rest();
+    QVERIFY(f.suggested_path.endsWith(QStringLiteral("fennmoor-honey.svg"))); // it was asked
     QVERIFY(message(f).isEmpty());
-    QVERIFY(!std::filesystem::exists(f.folder.path() / "garden.svg"));
+    QCOMPARE(files(), before);
+    f.save_path = QString::fromStdString((f.folder.path() / "garden.svg").string());
+    QTest::keyClick(f.window.get(), Qt::Key_S, Qt::ControlModifier);
+    f.rest();
+    QCOMPARE(files().size(), before.size() + 1); // what the check looks at does appear
 }
 
 void TestMainWindow::dialogAsksBeforeItReplacesAFile()

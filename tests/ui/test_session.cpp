@@ -178,7 +178,8 @@ void TestSession::aRestartKnowsTheFileAndItsLetters()
     QVERIFY(s.session().file().endsWith("honey.uink"));
     QVERIFY(s.session().isModified());
     QVERIFY(s.page().composed()); // by the letters that were stored
-    QCOMPARE(s.page().composed()->design.figures_mm.area, area);
+    // Set letter by letter: the file knows other words, not how the font would space these.
+    QVERIFY(std::abs(s.page().composed()->design.figures_mm.area / area - 1.0) < 0.1);
     s.session().save();
     s.rest();
     QCOMPARE(s.wordsIn("honey.uink"), std::string("Fennmoor Hone"));

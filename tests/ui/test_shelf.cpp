@@ -597,16 +597,27 @@ void TestShelf::sortingByFitFollowsTheJob()
             QStringList({"Hartsorrel Script", "Stallholder Bits", "Tansy Cord", "Wickerby Broad"}));
     auto& fonts = f.window->fonts();
     const auto* filter = qobject_cast<QSortFilterProxyModel*>(f.list()->model());
-    double last = 1e9;
-    for (int i = 0; i < filter->rowCount(); ++i) {
-        const auto* known = fonts.known(filter->mapToSource(filter->index(i, 0)).row());
-        QVERIFY(known);
-        const double stroke = known->card && known->card->marks.thinnest_stroke
-                                  ? known->card->marks.thinnest_stroke->width
-                                  : 0.0;
-        QVERIFY(stroke <= last);
-        last = stroke;
-    }
+    // In their order, 0 where there is none.
+    const auto strokes = [&] {
+        std::vector<double> widths;
+        for (int i = 0; i < filter->rowCount(); ++i) {
+            const auto* known = fonts.known(filter->mapToSource(filter->index(i, 0)).row());
+            widths.push_back(known && known->card && known->card->marks.thinnest_stroke
+                                 ? known->card->marks.thinnest_stroke->width
+                                 : 0.0);
+        }
+        return widths;
+    };
+    const auto before = strokes();
+    QVERIFY(std::ranges::is_sorted(before, std::greater{}));
+    QVERIFY(before.front() > 0.0);
+    // Other words, as high as wide ones were wide: other strokes, in another order.
+    f.window->jobModel().setWords(QStringLiteral("il"));
+    f.window->jobModel().setSize({SizeBy::Height, 30.0});
+    f.rest();
+    QVERIFY(QTest::qWaitFor(
+        [&] { return strokes() != before && std::ranges::is_sorted(strokes(), std::greater{}); }, 10000));
+    QVERIFY(f.shown() != thickest);
     f.pick("shelfOrder", "best fit first");
     QCOMPARE(f.shown().size(), 4);
 }

@@ -308,6 +308,7 @@ void FindPage::showJob()
         m_list->selectionModel()->clear();
     showPanel();
     showCount();
+    m_wishes->showLookedAt();
 }
 
 void FindPage::showPanel()

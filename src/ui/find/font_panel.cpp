@@ -36,6 +36,7 @@ void FontPanel::build()
 {
     auto* scroll = new QScrollArea(this);
     scroll->setObjectName(QStringLiteral("sideScroll"));
+    scroll->setAccessibleName(tr("About the chosen font"));
     scroll->setWidgetResizable(true);
     scroll->setFrameShape(QFrame::NoFrame);
     scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);

@@ -91,12 +91,15 @@ void WishBar::showCounts()
             button->setText(text);
         button->setAccessibleName(tr("Show me fonts that %1").arg(text));
     }
-    // Of how many the counts speak, as long as they do not speak of all.
+    showLookedAt();
+}
+
+/// Of how many the counts speak, as long as they do not speak of all.
+void WishBar::showLookedAt()
+{
     const auto [looked_at, all] = m_filter.lookedAt();
     m_looked_at->setVisible(looked_at < all);
-    m_looked_at->setText(
-        tr("counted among %1 of %n font(s), the others are still to be looked at", nullptr, all)
-            .arg(looked_at));
+    m_looked_at->setText(tr("among %1 of %n font(s) so far", nullptr, all).arg(looked_at));
 }
 
 void WishBar::showMoreCounts()

@@ -24,6 +24,8 @@ public:
 
     /// Counts and words of the present job.
     void showCounts();
+    /// Of how many fonts the counts speak; quick.
+    void showLookedAt();
 
 signals:
     void changed();
