@@ -112,30 +112,6 @@ MainWindow::~MainWindow()
     qDeleteAll(findChildren<QWidget*>(QString(), Qt::FindDirectChildrenOnly));
 }
 
-JobSession::Needs MainWindow::sessionNeeds(const JobStore& store, const std::filesystem::path& folder)
-{
-    const auto find_font = [this](const StoredFont& font) {
-        std::error_code ignored;
-        if (std::filesystem::exists(font.font.path, ignored))
-            return font.font.path;
-        const auto known = m_shelf.contents()->fontWith(font.info.sha256);
-        return known ? m_shelf.contents()->fileOf(known->sha256).string() : font.font.path;
-    };
-    const auto evidence = [this] {
-        return [shelf = m_shelf.contents(), rights = m_rights_store](const Job& job) {
-            return jobEvidence(job, *shelf, rights);
-        };
-    };
-    return {m_job,
-            m_lettering,
-            m_writes,
-            store,
-            folder,
-            find_font,
-            evidence,
-            [this](const QString& what, const QString& yes) { return m_questions.agrees(this, what, yes); }};
-}
-
 void MainWindow::build()
 {
     auto* column = new QVBoxLayout(this);
@@ -385,26 +361,6 @@ QStringList MainWindow::busyWith() const
     return busy;
 }
 
-void MainWindow::found(const std::vector<FontEntry>& entries, const std::vector<Error>& refused)
-{
-    // What we installed ourselves stands on the shelf already.
-    auto others = entries;
-    std::erase_if(others, [own = m_shelf.fontFolder()](const FontEntry& entry) {
-        return entry.origin == FontOrigin::System && entry.path.parent_path() == own;
-    });
-    m_find->changeFonts([&] { m_fonts.addEntries(others); });
-    const bool was_dropped = !entries.empty() && entries.front().origin == FontOrigin::Dropped;
-    if (was_dropped)
-        m_job.setFont(refOf(entries.front()));
-    m_find->setSearching(m_library.isSearching());
-    if (refused.size() == 1)
-        tell(refused.front());
-    else if (!refused.empty())
-        m_message->show(Mark::LookAt, tr("%n font file(s) could not be used. The first: %1", nullptr,
-                                         static_cast<int>(refused.size()))
-                                          .arg(QString::fromStdString(refused.front().message())));
-}
-
 void MainWindow::designChanged()
 {
     std::map<SizeBy, double> measures_mm;
@@ -469,13 +425,6 @@ void MainWindow::showRight()
                          rights ? std::optional(rights->dossier.verdict) : std::nullopt);
 }
 
-void MainWindow::showFile()
-{
-    setWindowTitle(m_session.file().isEmpty() ? tr("Under Ink")
-                                              : tr("%1[*] – Under Ink").arg(m_session.name()));
-    setWindowModified(m_session.isModified() && !m_session.file().isEmpty());
-}
-
 void MainWindow::takeJobsFontIntoTray()
 {
     const auto& font = m_job.job().font;
@@ -500,108 +449,10 @@ void MainWindow::offerFonts()
     m_compose->setFonts(fonts);
 }
 
-void MainWindow::openFolder()
-{
-    const QString folder = m_questions.font_folder(this);
-    if (folder.isEmpty())
-        return;
-    if (isSmallFolder(folder)) // an unpacked package
-        return bring({folder});
-    m_library.addFolder(folder, FontOrigin::Folder);
-    m_find->setSearching(true);
-}
-
 void MainWindow::shelfChanged()
 {
     m_find->changeFonts([this] { m_fonts.setShelf(m_shelf.contents()); });
     showFigures();
-}
-
-/// Where earlier versions kept what was taken in.
-void MainWindow::moveInbox()
-{
-    std::error_code none_yet;
-    if (!std::filesystem::exists(m_inbox, none_yet))
-        return;
-    m_shelf.run<std::vector<MovedToShelf>>(
-        [inbox = m_inbox](OpenShelf& shelf) { return moveInboxToShelf(shelf.store, inbox, today()); },
-        [this](const Result<std::vector<MovedToShelf>>& moved) {
-            if (!moved)
-                return tell(moved.error());
-            for (const auto& [before, after] : *moved)
-                m_fonts.moveFile(before, after);
-        });
-}
-
-/// Asked once for all of them; the answer is kept with the fonts.
-void MainWindow::askAboutThisJob()
-{
-    QStringList names;
-    ShelfKeeper::Fonts fonts;
-    for (const auto& font : m_shelf.contents()->fonts())
-        if (font->state == ShelfState::Installed && !font->project.empty()) {
-            names << text(font->readableName());
-            fonts.push_back(font->id);
-        }
-    if (fonts.empty())
-        return;
-    const bool takes_away = m_questions.takes_away(this, names);
-    m_shelf.move(fonts, {takes_away ? ShelfState::OnShelf : ShelfState::Installed, {}, {}});
-}
-
-void MainWindow::dragEnterEvent(QDragEnterEvent* event)
-{
-    if (!droppedFiles(event->mimeData()).isEmpty())
-        event->acceptProposedAction();
-}
-
-void MainWindow::dropEvent(QDropEvent* event)
-{
-    event->acceptProposedAction();
-    bring(droppedFiles(event->mimeData()));
-}
-
-void MainWindow::bring(const QStringList& files)
-{
-    // A package, also an unpacked one, is looked into before anything of it is taken; fonts, and folders full
-    // of them, join the list as they lie. What is none of these is said by whoever looks at it.
-    QStringList fonts, packages;
-    for (const auto& file : files) {
-        const bool is_file = QFileInfo(file).isFile();
-        const bool is_package =
-            is_file ? files.size() == 1 || contentKindOf(firstBytes(file.toStdString(), kFirstBytes),
-                                                         file.toStdString()) == ContentKind::Archive
-                    : isSmallFolder(file);
-        if (isJobFile(file))
-            m_session.open(file);
-        else if (is_package && !looksLikeFontFile(file.toStdString()))
-            packages << file;
-        else
-            fonts << file;
-    }
-    if (!fonts.isEmpty()) {
-        m_library.addFiles(fonts);
-        m_find->setSearching(true);
-    }
-    if (packages.isEmpty())
-        return;
-    openStation(Find);
-    m_find->openPackage(packages.front());
-    if (packages.size() > 1)
-        m_message->show(Mark::LookAt, tr("%1 is open now. Open the other %n package(s) after it.", nullptr,
-                                         static_cast<int>(packages.size()) - 1)
-                                          .arg(QFileInfo(packages.front()).fileName()));
-}
-
-void MainWindow::closeEvent(QCloseEvent* event)
-{
-    for (auto* station : m_stations)
-        station->finish();
-    askAboutThisJob();
-    // Where something could not be written the window stays, and says so.
-    if (!m_session.finish())
-        return event->ignore();
-    event->accept();
 }
 
 } // namespace ink::ui

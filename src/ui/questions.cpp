@@ -1,5 +1,6 @@
 #include "ui/questions.h"
 
+#include <QDesktopServices>
 #include <QFileDialog>
 #include <QFileInfo>
 #include <QInputDialog>
@@ -9,6 +10,19 @@
 #include <QStandardPaths>
 
 namespace ink::ui {
+
+RightsQuestions RightsQuestions::asDialogs()
+{
+    return {
+        [](QWidget* parent) {
+            return QFileDialog::getOpenFileName(parent, QObject::tr("Attach a receipt or a permission"));
+        },
+        [](QWidget* parent, const QString& suggested) {
+            return QFileDialog::getSaveFileName(parent, QObject::tr("Save the letter"), suggested);
+        },
+        [](const QUrl& mail) { QDesktopServices::openUrl(mail); },
+    };
+}
 
 Questions Questions::asDialogs()
 {

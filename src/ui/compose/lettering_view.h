@@ -106,6 +106,8 @@ protected:
     QVariant inputMethodQuery(Qt::InputMethodQuery query) const override;
 
 private:
+    /// Radius of the round handle that moves a block.
+    static constexpr double kGrip_px = 9.0;
     enum class Drag { None, Letters, Block, Piece, Handle, Guide, Size, Width, Part };
     struct CaretPlace
     {

@@ -49,19 +49,6 @@ QString answerInWords(const GivenAnswer& answer)
 
 } // namespace
 
-RightsQuestions RightsQuestions::asDialogs()
-{
-    return {
-        [](QWidget* parent) {
-            return QFileDialog::getOpenFileName(parent, QObject::tr("Attach a receipt or a permission"));
-        },
-        [](QWidget* parent, const QString& suggested) {
-            return QFileDialog::getSaveFileName(parent, QObject::tr("Save the letter"), suggested);
-        },
-        [](const QUrl& mail) { QDesktopServices::openUrl(mail); },
-    };
-}
-
 DossierView::DossierView(const Theme& theme, RightsQuestions questions, QWidget* parent)
     : QWidget(parent), m_theme(theme), m_questions(std::move(questions))
 {

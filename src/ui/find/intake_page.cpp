@@ -95,24 +95,6 @@ private:
 
 } // namespace
 
-OwnershipFound ownershipOf(const PackageEntry& font, const std::vector<OwnedFont>& owned)
-{
-    OwnershipFound best;
-    std::error_code problem;
-    for (const auto& own : owned) {
-        if (!own.sha256.empty() ? own.sha256 == font.sha256
-                                : std::filesystem::file_size(own.path, problem) == font.bytes && !problem &&
-                                      hasContent(own.path, font.sha256))
-            return {Ownership::SameContent, own};
-        const auto& face = font.faces.front();
-        if (own.family != face.family || own.style != face.style ||
-            best.ownership == Ownership::SameNameAndVersion)
-            continue;
-        best = {own.version == face.version ? Ownership::SameNameAndVersion : Ownership::OtherVersion, own};
-    }
-    return best;
-}
-
 IntakePage::IntakePage(JobModel& job, SlotPool& pool, ShelfKeeper& shelf, const Theme& theme, QWidget* parent)
     : QWidget(parent), m_job(job), m_pool(pool), m_theme(theme), m_shelf(shelf)
 {

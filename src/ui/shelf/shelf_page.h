@@ -76,6 +76,8 @@ protected:
     void showEvent(QShowEvent* event) override;
 
 private:
+    /// Work of the pool that a newer request of the same takes the place of.
+    enum Slot : quint64 { kTwinsSlot = 320, kKeyMapSlot = 322 };
     QWidget* buildCollection();
     QWidget* buildHead(QWidget* parent);
     QWidget* buildPlaces(QWidget* parent);
