@@ -103,10 +103,10 @@ struct ShelfKeeper::Undoable
 {
     /// What the person did: "Installed Larch." and what undoing it says.
     QString words, words_undone;
-    Change apply, revert;
+    MakeChange make;
     bool shows_restart = false;
-    /// The worker's: undoing what could not be done does nothing.
-    bool is_made = false;
+    /// The worker's: how to take back what was made; empty while nothing is.
+    Change revert = {};
     std::shared_ptr<QueuedStep::Outcome> outcome = std::make_shared<QueuedStep::Outcome>();
 };
 
@@ -229,16 +229,25 @@ void ShelfKeeper::bring(const std::shared_ptr<Undoable>& change, bool is_wanted)
     if (change->outcome->is_void)
         return;
     post([this, change, is_wanted](const Result<OpenShelf*>& shelf) -> Answer {
-        if (change->is_made == is_wanted)
+        const bool is_made = static_cast<bool>(change->revert);
+        if (is_made == is_wanted)
             return [] {};
-        const Result<void> done =
-            shelf ? (is_wanted ? change->apply : change->revert)(**shelf) : fail(shelf.error());
+        const auto done = [&]() -> Result<Change> {
+            if (!shelf)
+                return fail(shelf.error());
+            if (is_wanted)
+                return change->make(**shelf);
+            const auto taken_back = change->revert(**shelf);
+            return taken_back ? Result<Change>(Change()) : fail(taken_back.error());
+        }();
         if (!done)
             return [this, change, is_wanted, error = done.error()] {
                 change->outcome->is_void = is_wanted;
                 emit problem(error);
             };
-        change->is_made = is_wanted;
+        change->revert = *done;
+        if (is_wanted && !change->revert) // it was so already
+            return [change] { change->outcome->is_void = true; };
         const QString restart = change->shows_restart ? restartInWords(programsToRestart()) : QString();
         return [this, words = is_wanted ? change->words : change->words_undone, restart] {
             emit told(words + restart);
@@ -248,34 +257,53 @@ void ShelfKeeper::bring(const std::shared_ptr<Undoable>& change, bool is_wanted)
 
 void ShelfKeeper::move(const Fonts& fonts, const Standing& to)
 {
-    std::map<std::int64_t, Standing> before, after;
     bool touches_programs = to.state == ShelfState::Installed;
+    Fonts known;
     for (const auto& font : m_contents->fonts())
         if (std::ranges::find(fonts, font->id) != fonts.end()) {
-            before[font->id] = standingOf(*font);
-            after[font->id] = to;
+            known.push_back(font->id);
             touches_programs = touches_programs || font->state == ShelfState::Installed;
         }
-    if (after.empty())
+    if (known.empty())
         return;
-    const QString names = namesOf(*m_contents, fonts);
-    make({inWords(names, to), tr("Undone: %1 as before.").arg(names),
-          [after](OpenShelf& shelf) { return bringAll(shelf, after); },
-          [before](OpenShelf& shelf) { return bringAll(shelf, before); }, touches_programs});
+    const auto make_change = [known, to](OpenShelf& shelf) -> Result<Change> {
+        const auto now = shelf.store.fonts();
+        if (!now)
+            return fail(now.error());
+        std::map<std::int64_t, Standing> before, after;
+        for (const auto& font : *now)
+            if (std::ranges::find(known, font.id) != known.end()) {
+                before[font.id] = standingOf(font);
+                after[font.id] = to;
+            }
+        if (auto done = bringAll(shelf, after); !done)
+            return fail(done.error());
+        return Change([before](OpenShelf& open) { return bringAll(open, before); });
+    };
+    const QString names = namesOf(*m_contents, known);
+    make({inWords(names, to), tr("Undone: %1 as before.").arg(names), make_change, touches_programs});
 }
 
 namespace {
 
 /// Of these fonts, those for which a set or tag changes: undoing leaves the others alone.
 template <class Has>
-ShelfKeeper::Fonts changing(const ShelfContents& shelf, const ShelfKeeper::Fonts& fonts, const Has& has,
-                            bool is_wanted)
+Result<ShelfKeeper::Fonts> changing(ShelfStore& store, const ShelfKeeper::Fonts& fonts, const Has& has,
+                                    bool is_wanted)
 {
+    const auto now = store.fonts();
+    if (!now)
+        return fail(now.error());
     ShelfKeeper::Fonts ids;
-    for (const auto& font : shelf.fonts())
-        if (std::ranges::find(fonts, font->id) != fonts.end() && has(*font) != is_wanted)
-            ids.push_back(font->id);
+    for (const auto& font : *now)
+        if (std::ranges::find(fonts, font.id) != fonts.end() && has(font) != is_wanted)
+            ids.push_back(font.id);
     return ids;
+}
+
+bool holds(const std::vector<std::string>& list, const std::string& name)
+{
+    return std::ranges::find(list, name) != list.end();
 }
 
 } // namespace
@@ -283,54 +311,71 @@ ShelfKeeper::Fonts changing(const ShelfContents& shelf, const ShelfKeeper::Fonts
 void ShelfKeeper::changeSet(const QString& set, const Fonts& fonts, bool is_in)
 {
     const std::string name = set.simplified().toStdString();
-    const Fonts ids = changing(
-        *m_contents, fonts,
-        [&](const ShelfFont& font) { return std::ranges::find(font.sets, name) != font.sets.end(); }, is_in);
-    if (name.empty() || ids.empty())
+    if (name.empty() || fonts.empty())
         return;
-    const auto change = [name, ids](bool in) {
-        return [name, ids, in](OpenShelf& shelf) { return shelf.store.changeSet(name, ids, in); };
+    const auto make_change = [name, fonts, is_in](OpenShelf& shelf) -> Result<Change> {
+        const auto ids = changing(
+            shelf.store, fonts, [&](const ShelfFont& font) { return holds(font.sets, name); }, is_in);
+        if (!ids)
+            return fail(ids.error());
+        if (ids->empty())
+            return Change();
+        if (auto done = shelf.store.changeSet(name, *ids, is_in); !done)
+            return fail(done.error());
+        return Change(
+            [name, ids = *ids, is_in](OpenShelf& open) { return open.store.changeSet(name, ids, !is_in); });
     };
-    const QString names = namesOf(*m_contents, ids);
+    const QString names = namesOf(*m_contents, fonts);
     const QString in = tr("%1: in the set “%2”.").arg(names, text(name));
     const QString out = tr("%1: no longer in the set “%2”.").arg(names, text(name));
-    make({is_in ? in : out, is_in ? out : in, change(is_in), change(!is_in)});
+    make({is_in ? in : out, is_in ? out : in, make_change});
 }
 
 void ShelfKeeper::changeTag(const QString& tag, const Fonts& fonts, bool is_tagged)
 {
     const std::string name = tag.simplified().toStdString();
-    const Fonts ids = changing(
-        *m_contents, fonts,
-        [&](const ShelfFont& font) { return std::ranges::find(font.tags, name) != font.tags.end(); },
-        is_tagged);
-    if (name.empty() || ids.empty())
+    if (name.empty() || fonts.empty())
         return;
-    const auto change = [name, ids](bool on) {
-        return [name, ids, on](OpenShelf& shelf) { return shelf.store.changeTag(name, ids, on); };
+    const auto make_change = [name, fonts, is_tagged](OpenShelf& shelf) -> Result<Change> {
+        const auto ids = changing(
+            shelf.store, fonts, [&](const ShelfFont& font) { return holds(font.tags, name); }, is_tagged);
+        if (!ids)
+            return fail(ids.error());
+        if (ids->empty())
+            return Change();
+        if (auto done = shelf.store.changeTag(name, *ids, is_tagged); !done)
+            return fail(done.error());
+        return Change([name, ids = *ids, is_tagged](OpenShelf& open) {
+            return open.store.changeTag(name, ids, !is_tagged);
+        });
     };
-    const QString names = namesOf(*m_contents, ids);
+    const QString names = namesOf(*m_contents, fonts);
     const QString on = tr("%1: tagged “%2”.").arg(names, text(name));
     const QString off = tr("%1: no longer tagged “%2”.").arg(names, text(name));
-    make({is_tagged ? on : off, is_tagged ? off : on, change(is_tagged), change(!is_tagged)});
+    make({is_tagged ? on : off, is_tagged ? off : on, make_change});
 }
 
 void ShelfKeeper::setNote(std::int64_t font, const QString& note)
 {
-    std::string before;
-    for (const auto& one : m_contents->fonts())
-        if (one->id == font)
-            before = one->note;
-    const std::string after = note.toStdString();
-    if (after == before)
-        return;
-    const auto change = [font](std::string words) {
-        return
-            [font, words = std::move(words)](OpenShelf& shelf) { return shelf.store.setNote(font, words); };
+    const auto make_change = [font, after = note.toStdString()](OpenShelf& shelf) -> Result<Change> {
+        const auto now = shelf.store.fonts();
+        if (!now)
+            return fail(now.error());
+        const auto it = std::ranges::find(*now, font, &ShelfFont::id);
+        if (it == now->end() || it->note == after)
+            return Change();
+        if (auto done = shelf.store.setNote(font, after); !done)
+            return fail(done.error());
+        return Change(
+            [font, before = it->note](OpenShelf& open) { return open.store.setNote(font, before); });
     };
+    // A note that is as it was is no step.
+    const auto known =
+        std::ranges::find_if(m_contents->fonts(), [&](const auto& one) { return one->id == font; });
+    if (known != m_contents->fonts().end() && m_pending == 0 && (*known)->note == note.toStdString())
+        return;
     const QString names = namesOf(*m_contents, {font});
-    make({tr("Kept the note on %1.").arg(names), tr("The note on %1 is as before.").arg(names), change(after),
-          change(before)});
+    make({tr("Kept the note on %1.").arg(names), tr("The note on %1 is as before.").arg(names), make_change});
 }
 
 void ShelfKeeper::used(const std::string& sha256, const QString& project)

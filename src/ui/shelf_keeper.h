@@ -88,6 +88,8 @@ private:
     using Answer = std::function<void()>;
     using Work = std::function<Answer(const Result<OpenShelf*>&)>;
     using Change = std::function<Result<void>(OpenShelf&)>;
+    /// Makes a change to the shelf as it is when its turn comes, and says how to take it back; nothing where it changed nothing.
+    using MakeChange = std::function<Result<Change>(OpenShelf&)>;
     struct Undoable;
     class Command;
 

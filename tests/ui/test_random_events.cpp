@@ -236,7 +236,7 @@ void TestRandomEvents::nothingIsLostWhateverComes()
         while (steps.canUndo())
             undoStep(steps);
         while (steps.index() < at)
-            redoStep(steps);
+            steps.redo();
         s.rest();
         QVERIFY2(s.job() == now, qPrintable(QStringLiteral("seed %1").arg(seed)));
         s.window->close();
