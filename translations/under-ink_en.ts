@@ -168,13 +168,6 @@
   <context>
     <name>ink::ui::MainWindow</name>
     <message numerus="yes">
-      <source>%n font file(s) could not be used. The first: %1</source>
-      <translation>
-        <numerusform>%n font file could not be used. The first: %1</numerusform>
-        <numerusform>%n font files could not be used. The first: %1</numerusform>
-      </translation>
-    </message>
-    <message numerus="yes">
       <source>%n piece(s)</source>
       <translation>
         <numerusform>%n piece</numerusform>
@@ -193,6 +186,13 @@
       <translation>
         <numerusform>%n node</numerusform>
         <numerusform>%n nodes</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%n font file(s) could not be used. The first: %1</source>
+      <translation>
+        <numerusform>%n font file could not be used. The first: %1</numerusform>
+        <numerusform>%n font files could not be used. The first: %1</numerusform>
       </translation>
     </message>
     <message numerus="yes">

@@ -66,6 +66,43 @@ void JobBand::build()
     auto* words = section(tr("Words of this job"), m_words);
     row->addWidget(words, 1);
 
+    row->addWidget(section(tr("Finished size"), buildSize()));
+    m_process = new Choice(m_theme, this);
+    m_process->setObjectName(QStringLiteral("process"));
+    m_process->setAccessibleName(tr("Made with"));
+    for (const auto& info : allProcesses())
+        m_process->addChoice(
+            QString::fromUtf8(info.tool.data(), static_cast<qsizetype>(info.tool.size())),
+            QString::fromUtf8(info.in_what.data(), static_cast<qsizetype>(info.in_what.size())),
+            static_cast<int>(info.process));
+    connect(m_process, &QComboBox::activated, this,
+            [this] { m_model.setProcess(static_cast<Process>(m_process->currentData().toInt())); });
+    row->addWidget(section(tr("Made with"), m_process));
+
+    auto* purpose = new QWidget(this);
+    auto* purpose_row = new QHBoxLayout(purpose);
+    purpose_row->setContentsMargins(0, 0, 0, 0);
+    purpose_row->setSpacing(0);
+    auto* group = new QButtonGroup(this);
+    const auto add = [&](const QString& text, const char* name, Purpose value) {
+        auto* button = new QPushButton(text, purpose);
+        button->setObjectName(QLatin1String(name));
+        button->setAccessibleName(tr("For %1").arg(text));
+        button->setCheckable(true);
+        button->setFont(m_theme.text(TextSize::Small));
+        group->addButton(button);
+        purpose_row->addWidget(button);
+        connect(button, &QPushButton::clicked, this, [this, value] { m_model.setPurpose(value); });
+        return button;
+    };
+    m_sale = add(tr("sale"), "purposeSale", Purpose::Sale);
+    m_gift = add(tr("a gift"), "purposeGift", Purpose::Gift);
+    purpose->setFocusProxy(m_sale);
+    row->addWidget(section(tr("For"), purpose));
+}
+
+QWidget* JobBand::buildSize()
+{
     auto* size = new QWidget(this);
     auto* size_row = new QHBoxLayout(size);
     size_row->setContentsMargins(0, 0, 0, 0);
@@ -100,7 +137,6 @@ void JobBand::build()
                        static_cast<QWidget*>(m_by), static_cast<QWidget*>(m_other)})
         size_row->addWidget(w);
     size->setFocusProxy(m_size);
-    row->addWidget(section(tr("Finished size"), size));
     connect(m_size, &QDoubleSpinBox::valueChanged, this, [this](double value) {
         FinishedSize changed = m_model.job().size;
         changed.value_mm = toMm(value, m_model.job().unit);
@@ -123,39 +159,7 @@ void JobBand::build()
                                    : std::nullopt;
         m_model.setSize(changed);
     });
-
-    m_process = new Choice(m_theme, this);
-    m_process->setObjectName(QStringLiteral("process"));
-    m_process->setAccessibleName(tr("Made with"));
-    for (const auto& info : allProcesses())
-        m_process->addChoice(
-            QString::fromUtf8(info.tool.data(), static_cast<qsizetype>(info.tool.size())),
-            QString::fromUtf8(info.in_what.data(), static_cast<qsizetype>(info.in_what.size())),
-            static_cast<int>(info.process));
-    connect(m_process, &QComboBox::activated, this,
-            [this] { m_model.setProcess(static_cast<Process>(m_process->currentData().toInt())); });
-    row->addWidget(section(tr("Made with"), m_process));
-
-    auto* purpose = new QWidget(this);
-    auto* purpose_row = new QHBoxLayout(purpose);
-    purpose_row->setContentsMargins(0, 0, 0, 0);
-    purpose_row->setSpacing(0);
-    auto* group = new QButtonGroup(this);
-    const auto add = [&](const QString& text, const char* name, Purpose value) {
-        auto* button = new QPushButton(text, purpose);
-        button->setObjectName(QLatin1String(name));
-        button->setAccessibleName(tr("For %1").arg(text));
-        button->setCheckable(true);
-        button->setFont(m_theme.text(TextSize::Small));
-        group->addButton(button);
-        purpose_row->addWidget(button);
-        connect(button, &QPushButton::clicked, this, [this, value] { m_model.setPurpose(value); });
-        return button;
-    };
-    m_sale = add(tr("sale"), "purposeSale", Purpose::Sale);
-    m_gift = add(tr("a gift"), "purposeGift", Purpose::Gift);
-    purpose->setFocusProxy(m_sale);
-    row->addWidget(section(tr("For"), purpose));
+    return size;
 }
 
 void JobBand::showJob()

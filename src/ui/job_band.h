@@ -33,6 +33,7 @@ protected:
 
 private:
     void build();
+    QWidget* buildSize();
     QWidget* section(const QString& caption, QWidget* content);
     void showJob();
     void showOther();

@@ -25,6 +25,13 @@ class Guards(unittest.TestCase):
         done = subprocess.run([sys.executable, ROOT / "tools" / "check_layers", self.folder], capture_output=True, text=True)
         return done.returncode, done.stderr
 
+    def test_sentences_with_a_number_have_both_forms(self):
+        done = subprocess.run([sys.executable, ROOT / "tools" / "translations", "--check"], capture_output=True, text=True)
+        self.assertEqual((done.returncode, done.stderr), (0, ""))
+        english = (ROOT / "translations" / "under-ink_en.ts").read_text()
+        self.assertIn("<numerusform>%n piece</numerusform>", english)
+        self.assertNotIn("(s)</numerusform>", english)
+
     def test_the_project_itself_passes(self):
         done = subprocess.run([sys.executable, ROOT / "tools" / "check_layers"], capture_output=True, text=True)
         self.assertEqual((done.returncode, done.stderr), (0, ""))

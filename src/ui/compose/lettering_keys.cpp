@@ -202,32 +202,12 @@ bool LetteringView::placeKey(QKeyEvent* event)
     }
 }
 
-bool LetteringView::editKey(QKeyEvent* event)
+/// Arrows, Home and End: the caret, with Shift the selection, with Ctrl by words.
+bool LetteringView::moveKey(QKeyEvent* event)
 {
     const bool extends = event->modifiers() & Qt::ShiftModifier;
     const bool by_word = event->modifiers() & Qt::ControlModifier;
     const auto [from, to] = selection();
-    if (event->matches(QKeySequence::SelectAll)) {
-        setCaret(0);
-        setCaret(m_words.size(), true);
-        return true;
-    }
-    if (event->matches(QKeySequence::Copy) || event->matches(QKeySequence::Cut)) {
-        if (hasSelection())
-            QGuiApplication::clipboard()->setText(
-                QString::fromUcs4(m_words.data() + from, static_cast<qsizetype>(to - from)));
-        if (event->matches(QKeySequence::Cut))
-            erase(from, to);
-        return true;
-    }
-    if (event->matches(QKeySequence::Paste)) {
-        QString pasted = QGuiApplication::clipboard()->text();
-        pasted.replace(QStringLiteral("\r\n"), QStringLiteral("\n"));
-        pasted.remove(QChar(0));
-        m_job.endRun();
-        insert(pasted.left(static_cast<qsizetype>(kMaxCharacters)));
-        return true;
-    }
     switch (event->key()) {
     case Qt::Key_Left:
     case Qt::Key_Right: {
@@ -265,6 +245,39 @@ bool LetteringView::editKey(QKeyEvent* event)
         setCaret(at, extends);
         return true;
     }
+    default:
+        return false;
+    }
+}
+
+bool LetteringView::editKey(QKeyEvent* event)
+{
+    const bool by_word = event->modifiers() & Qt::ControlModifier;
+    const auto [from, to] = selection();
+    if (event->matches(QKeySequence::SelectAll)) {
+        setCaret(0);
+        setCaret(m_words.size(), true);
+        return true;
+    }
+    if (event->matches(QKeySequence::Copy) || event->matches(QKeySequence::Cut)) {
+        if (hasSelection())
+            QGuiApplication::clipboard()->setText(
+                QString::fromUcs4(m_words.data() + from, static_cast<qsizetype>(to - from)));
+        if (event->matches(QKeySequence::Cut))
+            erase(from, to);
+        return true;
+    }
+    if (event->matches(QKeySequence::Paste)) {
+        QString pasted = QGuiApplication::clipboard()->text();
+        pasted.replace(QStringLiteral("\r\n"), QStringLiteral("\n"));
+        pasted.remove(QChar(0));
+        m_job.endRun();
+        insert(pasted.left(static_cast<qsizetype>(kMaxCharacters)));
+        return true;
+    }
+    if (moveKey(event))
+        return true;
+    switch (event->key()) {
     case Qt::Key_Backspace:
         if (m_piece)
             break;

@@ -14,6 +14,53 @@
 
 namespace ink::ui {
 
+/// Where the letters of a closed-up line meet, and where they do not.
+void LetteringView::paintPairs(QPainter& painter) const
+{
+    const auto& c = theme().colours();
+    const auto& setting = m_composed->setting;
+    if (m_job.job().lettering.close_up.depth_mm)
+        for (const auto& pair : setting.pairs) {
+            const Point mm = m_composed->placeOf(pair);
+            const QPointF p = toScreen({mm.x, -mm.y});
+            if (pair.state == ClosePair::State::Joins) {
+                painter.setPen(QPen(c.card, 1));
+                painter.setBrush(c.leaf);
+                painter.drawEllipse(p, 3.2, 3.2);
+            } else {
+                painter.setPen(QPen(c.ochre, 2));
+                painter.setBrush(Qt::NoBrush);
+                painter.drawEllipse(p, 4.0, 4.0);
+            }
+        }
+}
+
+/// What blocks are moved by, and what their shapes are drawn with.
+void LetteringView::paintHandles(QPainter& painter) const
+{
+    const auto& c = theme().colours();
+    const auto& setting = m_composed->setting;
+    if (setting.blocks.size() > 1)
+        for (std::size_t i = 0; i < setting.blocks.size(); ++i) {
+            const QPointF grip = gripOf(i);
+            painter.setPen(QPen(c.soft_ink, 1));
+            painter.setBrush(c.card);
+            painter.drawEllipse(grip, kGrip_px, kGrip_px);
+            for (int dy = -3; dy <= 3; dy += 3)
+                painter.drawLine(grip + QPointF(-4, dy), grip + QPointF(4, dy));
+        }
+    for (std::size_t i = 0; i < setting.blocks.size(); ++i)
+        for (const auto& handle : handlesOf(i)) {
+            painter.setPen(QPen(c.card, 1.5));
+            painter.setBrush(c.madder);
+            painter.save();
+            painter.translate(handle);
+            painter.rotate(45);
+            painter.drawRect(QRectF(-5.5, -5.5, 11, 11));
+            painter.restore();
+        }
+}
+
 void LetteringView::paintOver(QPainter& painter)
 {
     if (!m_composed)
@@ -34,40 +81,8 @@ void LetteringView::paintOver(QPainter& painter)
                 QPolygonF{toScreen(a.foot), toScreen(b.foot), toScreen(b.head), toScreen(a.head)});
         }
     }
-    // Where the letters of a closed-up line meet, and where they do not.
-    if (m_job.job().lettering.close_up.depth_mm)
-        for (const auto& pair : setting.pairs) {
-            const Point mm = m_composed->placeOf(pair);
-            const QPointF p = toScreen({mm.x, -mm.y});
-            if (pair.state == ClosePair::State::Joins) {
-                painter.setPen(QPen(c.card, 1));
-                painter.setBrush(c.leaf);
-                painter.drawEllipse(p, 3.2, 3.2);
-            } else {
-                painter.setPen(QPen(c.ochre, 2));
-                painter.setBrush(Qt::NoBrush);
-                painter.drawEllipse(p, 4.0, 4.0);
-            }
-        }
-    if (setting.blocks.size() > 1)
-        for (std::size_t i = 0; i < setting.blocks.size(); ++i) {
-            const QPointF grip = gripOf(i);
-            painter.setPen(QPen(c.soft_ink, 1));
-            painter.setBrush(c.card);
-            painter.drawEllipse(grip, kGrip_px, kGrip_px);
-            for (int dy = -3; dy <= 3; dy += 3)
-                painter.drawLine(grip + QPointF(-4, dy), grip + QPointF(4, dy));
-        }
-    for (std::size_t i = 0; i < setting.blocks.size(); ++i)
-        for (const auto& handle : handlesOf(i)) {
-            painter.setPen(QPen(c.card, 1.5));
-            painter.setBrush(c.madder);
-            painter.save();
-            painter.translate(handle);
-            painter.rotate(45);
-            painter.drawRect(QRectF(-5.5, -5.5, 11, 11));
-            painter.restore();
-        }
+    paintPairs(painter);
+    paintHandles(painter);
     if (m_piece)
         for (const auto& placed : setting.pieces)
             if (placed.piece == m_piece) {

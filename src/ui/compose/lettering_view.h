@@ -167,7 +167,10 @@ private:
     QString lineText(std::size_t& first) const;
     void insert(const QString& text);
     void erase(std::size_t from, std::size_t to);
+    bool moveKey(QKeyEvent* event);
     bool editKey(QKeyEvent* event);
+    void paintPairs(QPainter& painter) const;
+    void paintHandles(QPainter& painter) const;
     bool placeKey(QKeyEvent* event);
 
     JobModel& m_job;

@@ -148,26 +148,7 @@ MotifTray::MotifTray(std::filesystem::path shelf_folder, QUndoStack& undo, const
     addButton(tr("From an SVG…"), "motifTakeSvg", tr("The filled outlines of a picture file"), false,
               [this] { emit svgWanted(); });
 
-    m_list = new MotifList(this);
-    m_list->setObjectName(QStringLiteral("motifList"));
-    m_list->setAccessibleName(tr("Motifs"));
-    m_list->setViewMode(QListView::IconMode);
-    m_list->setFlow(QListView::LeftToRight);
-    m_list->setWrapping(true);
-    m_list->setResizeMode(QListView::Adjust);
-    m_list->setIconSize(QSize(m_theme.scaled(kPicture_px), m_theme.scaled(kPicture_px)));
-    m_list->setGridSize(QSize(m_theme.scaled(104), m_theme.scaled(kPicture_px + 26)));
-    m_list->setSelectionMode(QAbstractItemView::ExtendedSelection);
-    m_list->setDragEnabled(true);
-    m_list->setMovement(QListView::Snap);
-    m_list->setDragDropMode(QAbstractItemView::DragOnly);
-    m_list->setEditTriggers(QAbstractItemView::EditKeyPressed);
-    m_list->setTextElideMode(Qt::ElideRight);
-    m_list->setFont(m_theme.text(TextSize::Small));
-    m_note = new QLabel(this);
-    m_note->setObjectName(QStringLiteral("motifNote"));
-    m_note->setWordWrap(true);
-    m_note->setProperty("role", QStringLiteral("soft"));
+    buildList();
     column->addWidget(head_box);
     column->addWidget(m_note);
     column->addWidget(m_list, 1);
@@ -188,6 +169,30 @@ MotifTray::MotifTray(std::filesystem::path shelf_folder, QUndoStack& undo, const
             [this](QListWidgetItem* item) { emit intoLineWanted(item->data(Qt::UserRole).toLongLong()); });
     connect(m_list, &QListWidget::itemChanged, this, &MotifTray::edited);
     show({}, {});
+}
+
+void MotifTray::buildList()
+{
+    m_list = new MotifList(this);
+    m_list->setObjectName(QStringLiteral("motifList"));
+    m_list->setAccessibleName(tr("Motifs"));
+    m_list->setViewMode(QListView::IconMode);
+    m_list->setFlow(QListView::LeftToRight);
+    m_list->setWrapping(true);
+    m_list->setResizeMode(QListView::Adjust);
+    m_list->setIconSize(QSize(m_theme.scaled(kPicture_px), m_theme.scaled(kPicture_px)));
+    m_list->setGridSize(QSize(m_theme.scaled(104), m_theme.scaled(kPicture_px + 26)));
+    m_list->setSelectionMode(QAbstractItemView::ExtendedSelection);
+    m_list->setDragEnabled(true);
+    m_list->setMovement(QListView::Snap);
+    m_list->setDragDropMode(QAbstractItemView::DragOnly);
+    m_list->setEditTriggers(QAbstractItemView::EditKeyPressed);
+    m_list->setTextElideMode(Qt::ElideRight);
+    m_list->setFont(m_theme.text(TextSize::Small));
+    m_note = new QLabel(this);
+    m_note->setObjectName(QStringLiteral("motifNote"));
+    m_note->setWordWrap(true);
+    m_note->setProperty("role", QStringLiteral("soft"));
 }
 
 void MotifTray::showEvent(QShowEvent* event)

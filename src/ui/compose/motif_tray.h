@@ -62,6 +62,7 @@ protected:
     void showEvent(QShowEvent* event) override;
 
 private:
+    void buildList();
     void readAgain();
     void show(std::vector<Motif> motifs, std::vector<std::string> collections);
     void change(const QString& name, ChangeMotifs changing);

@@ -75,17 +75,7 @@ void FontPanel::build()
         flow->addWidget(b);
     flow->setContentsMargins(5 * kGrid, 2 * kGrid, 3 * kGrid, 3 * kGrid);
 
-    m_verdict_chip = new QWidget(panel);
-    m_verdict_chip->setObjectName(QStringLiteral("panelVerdict"));
-    m_verdict_chip->setAttribute(Qt::WA_StyledBackground);
-    auto* chip = new QHBoxLayout(m_verdict_chip);
-    chip->setContentsMargins(2 * kGrid, kGrid, 2 * kGrid, kGrid);
-    m_verdict_mark = new MarkLabel(m_theme, m_verdict_chip);
-    m_verdict = new QLabel(m_verdict_chip);
-    m_verdict->setObjectName(QStringLiteral("verdictName"));
-    m_verdict->setFont(m_theme.text(TextSize::Body, true));
-    chip->addWidget(m_verdict_mark);
-    chip->addWidget(m_verdict, 1);
+    buildVerdict(panel);
     column->addWidget(m_verdict_chip);
     m_quote = label("licenceQuote", m_theme.text(TextSize::Small), "");
     m_source = label("licenceSource", m_theme.text(TextSize::Small), "soft");
@@ -118,6 +108,21 @@ void FontPanel::build()
         if (m_row >= 0)
             m_fonts.preview(m_row);
     });
+}
+
+void FontPanel::buildVerdict(QWidget* panel)
+{
+    m_verdict_chip = new QWidget(panel);
+    m_verdict_chip->setObjectName(QStringLiteral("panelVerdict"));
+    m_verdict_chip->setAttribute(Qt::WA_StyledBackground);
+    auto* chip = new QHBoxLayout(m_verdict_chip);
+    chip->setContentsMargins(2 * kGrid, kGrid, 2 * kGrid, kGrid);
+    m_verdict_mark = new MarkLabel(m_theme, m_verdict_chip);
+    m_verdict = new QLabel(m_verdict_chip);
+    m_verdict->setObjectName(QStringLiteral("verdictName"));
+    m_verdict->setFont(m_theme.text(TextSize::Body, true));
+    chip->addWidget(m_verdict_mark);
+    chip->addWidget(m_verdict, 1);
 }
 
 void FontPanel::show(int row, bool is_compared)

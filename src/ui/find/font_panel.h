@@ -29,6 +29,7 @@ signals:
 
 private:
     void build();
+    void buildVerdict(QWidget* panel);
     void showFacts();
     void showRights();
     void showMarks();

@@ -164,6 +164,11 @@ void ShelfPanel::build()
     m_column->addStretch(1);
     setWidget(m_inside);
 
+    connectParts();
+}
+
+void ShelfPanel::connectParts()
+{
     connect(m_span, &QComboBox::currentIndexChanged, this, &ShelfPanel::showStates);
     connect(m_install, &QPushButton::clicked, this, [this] { move(ShelfState::Installed); });
     connect(m_remove, &QPushButton::clicked, this, [this] { move(ShelfState::OnShelf); });
@@ -172,7 +177,7 @@ void ShelfPanel::build()
     connect(m_take, &QPushButton::clicked, this, [this] {
         QStringList files;
         for (const int row : m_rows)
-            if (!m_fonts.shelf(row))
+            if (row >= 0 && !m_fonts.shelf(row))
                 files << text(m_fonts.entry(row).path.string());
         files.removeDuplicates();
         emit takeWanted(files);
@@ -194,7 +199,7 @@ std::vector<const ShelfFont*> ShelfPanel::shelfFonts() const
 {
     std::vector<const ShelfFont*> fonts;
     for (const int row : m_rows)
-        if (const auto* font = m_fonts.shelf(row);
+        if (const auto* font = row >= 0 ? m_fonts.shelf(row) : nullptr;
             font && std::ranges::find(fonts, font->id, &ShelfFont::id) == fonts.end())
             fonts.push_back(font);
     return fonts;
@@ -233,7 +238,9 @@ void ShelfPanel::clear(QWidget* holder)
 void ShelfPanel::show(std::vector<int> rows)
 {
     const auto noted_before = m_noted;
-    m_rows = std::move(rows);
+    m_rows.clear();
+    for (const int row : rows)
+        m_rows.emplace_back(m_fonts, row);
     const auto fonts = shelfFonts();
     const std::int64_t noted = fonts.size() == 1 ? fonts.front()->id : 0;
     // The shelf may change while a note is being typed; what is typed stays, and is kept on leaving it.
@@ -323,8 +330,9 @@ void ShelfPanel::showStates()
     m_remove->setVisible(any(ShelfState::Installed));
     m_aside->setVisible(any(ShelfState::OnShelf) || any(ShelfState::Installed));
     m_back->setVisible(any(ShelfState::SetAside));
-    m_take->setVisible(fonts.size() < m_rows.size() &&
-                       std::ranges::any_of(m_rows, [this](int row) { return !m_fonts.shelf(row); }));
+    m_take->setVisible(fonts.size() < m_rows.size() && std::ranges::any_of(m_rows, [this](int row) {
+                           return row >= 0 && !m_fonts.shelf(row);
+                       }));
 }
 
 void ShelfPanel::showSets()

@@ -42,6 +42,7 @@ signals:
 
 private:
     void build();
+    void connectParts();
     void showHead();
     void showStates();
     void showSets();
@@ -58,7 +59,7 @@ private:
     const ShelfFilter& m_filter;
     ShelfKeeper& m_shelf;
     const Theme& m_theme;
-    std::vector<int> m_rows;
+    std::vector<FontRow> m_rows;
     QString m_project;
     std::int64_t m_noted = 0;
 
