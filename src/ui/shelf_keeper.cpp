@@ -117,7 +117,11 @@ public:
         : QueuedStep(tr("change the shelf"), change->outcome), m_keeper(keeper), m_change(change)
     {
     }
-    void undo() override { m_keeper.bring(m_change, false); }
+    void undo() override
+    {
+        m_keeper.m_asked_notes.clear();
+        m_keeper.bring(m_change, false);
+    }
     void redo() override { m_keeper.bring(m_change, true); }
 
 private:
@@ -211,6 +215,8 @@ void ShelfKeeper::take(const Result<std::shared_ptr<const ShelfContents>>& conte
     m_refusal = contents ? std::nullopt : std::optional(contents.error());
     if (contents)
         m_contents = *contents;
+    if (m_pending == 0)
+        m_asked_notes.clear();
     emit changed();
 }
 
@@ -369,11 +375,15 @@ void ShelfKeeper::setNote(std::int64_t font, const QString& note)
         return Change(
             [font, before = it->note](OpenShelf& open) { return open.store.setNote(font, before); });
     };
-    // A note that is as it was is no step.
+    // A note that is as it was, or as it is about to be, is no step.
+    const std::string wanted = note.toStdString();
+    const auto asked = m_asked_notes.find(font);
     const auto known =
         std::ranges::find_if(m_contents->fonts(), [&](const auto& one) { return one->id == font; });
-    if (known != m_contents->fonts().end() && m_pending == 0 && (*known)->note == note.toStdString())
+    if (asked != m_asked_notes.end() ? asked->second == wanted
+                                     : known != m_contents->fonts().end() && (*known)->note == wanted)
         return;
+    m_asked_notes[font] = wanted;
     const QString names = namesOf(*m_contents, {font});
     make({tr("Kept the note on %1.").arg(names), tr("The note on %1 is as before.").arg(names), make_change});
 }

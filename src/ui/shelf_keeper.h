@@ -12,6 +12,7 @@
 #include <QUndoStack>
 
 #include <functional>
+#include <map>
 #include <optional>
 #include <type_traits>
 
@@ -105,6 +106,8 @@ private:
     std::optional<Error> m_refusal;
     bool m_is_known = false;
     int m_pending = 0;
+    /// Notes that were asked for and are on their way: the same is not asked for again.
+    std::map<std::int64_t, std::string> m_asked_notes;
     CancelSource m_cancel;
     /// Used by the worker's thread alone.
     std::unique_ptr<Worker> m_worker;
