@@ -1,15 +1,18 @@
 // The job and its file: whole sittings through the real window, asked afterwards: what lies on the disk.
 #include "core/base/digest.h"
+#include "tests/support/killing.h"
 #include "tests/support/sitting.h"
 #include "ui/job_menu.h"
 
 #include <QAction>
+#include <QElapsedTimer>
 #include <QFile>
 #include <QLabel>
 #include <QMenu>
 #include <QPushButton>
 
 #include <filesystem>
+#include <random>
 
 using namespace ink;
 using namespace ink::ui;
@@ -60,6 +63,7 @@ class TestSession : public QObject
 {
     Q_OBJECT
 private slots:
+    void aSaveThatIsKilledLeavesTheOldOrTheNew();
     void undoAcrossTwoFilesSavesEachIntoItsOwn();
     void aNewJobTakenBackHasItsFileAgain();
     void aTemplateIsTheBeginningOfAJobWithoutAFile();
@@ -77,6 +81,44 @@ private slots:
     void papersAndLargeDocumentsGoAlong();
     void aJobIsOpenedWhenItIsDropped();
 };
+
+/// First, while this process has no threads of its own.
+void TestSession::aSaveThatIsKilledLeavesTheOldOrTheNew()
+{
+    const test::TempFolder folder;
+    const ProjectKeeper keeper(folder.path() / "state");
+    const QString file = QString::fromStdString((folder.path() / "job.uink").string());
+    Project one, two;
+    one.job.words = "one";
+    two.job.words = "two";
+    for (auto* project : {&one, &two}) // large enough that it is not written in one go
+        project->evidence.push_back(
+            {"aaaaaaaaaaaa/licence.txt", std::string(400'000, project->job.words[0])});
+    QElapsedTimer timer;
+    timer.start();
+    QVERIFY(keeper.save(file, one, {}));
+    const auto one_us = static_cast<unsigned>(timer.nsecsElapsed() / 1000 + 100);
+    std::mt19937 random(20261127);
+    for (int i = 0; i < 60; ++i) {
+        // Now one, now the other: each save keeps a version first.
+        bool is_two = i % 2 == 0;
+        QVERIFY(test::killedWhile(
+            [&] {
+                is_two = !is_two;
+                return keeper.save(file, is_two ? two : one, {}).has_value();
+            },
+            i % 3, random() % (2 * one_us)));
+        const auto read = openProject(file.toStdString());
+        QVERIFY2(read, read ? "" : read.error().message().c_str());
+        const Project& whole = read->job.words == "two" ? two : one;
+        QVERIFY(read->job == whole.job && read->evidence == whole.evidence);
+        for (const auto& version : keeper.versions(file))
+            QVERIFY2(openProject(version.file.toStdString()), qPrintable(version.file));
+    }
+    // And the next save goes as if nothing had been.
+    QVERIFY(keeper.save(file, two, {}));
+    QCOMPARE(openProject(file.toStdString())->job.words, std::string("two"));
+}
 
 void TestSession::undoAcrossTwoFilesSavesEachIntoItsOwn()
 {

@@ -1,5 +1,6 @@
 #include "ui/compose/pair_callout.h"
 
+#include "core/design/along_shape.h"
 #include "core/design/close_up.h"
 #include "ui/compose/lettering_view.h"
 
@@ -89,8 +90,10 @@ void PairCallout::place()
     const auto& setting = composed->setting;
     const auto& pair = setting.pairs[*m_pair];
     QPointF at = m_view.toScreen({mm.x, -mm.y});
-    for (const std::size_t letter : {pair.left, pair.right}) {
-        const ink::Box& inked = setting.letters[letter].ink;
+    for (const std::size_t number : {pair.left, pair.right}) {
+        const auto& letter = setting.letters[number];
+        const auto shape = bending(setting, letter);
+        const ink::Box inked = shape && letter.hasInk() ? shape->bentBox(letter.glyphs.front()) : letter.ink;
         const Point foot = composed->to_mm.map({inked.x0, inked.y0});
         at.setY(std::max(at.y(), m_view.toScreen({foot.x, -foot.y}).y()));
     }

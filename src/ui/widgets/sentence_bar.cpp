@@ -80,7 +80,7 @@ void SentenceBar::setSentence(const QString& sentence, const std::map<QString, Q
         build(parts);
     for (std::size_t i = 0; i < parts.size(); ++i)
         if (parts[i].key.isEmpty()) {
-            static_cast<QLabel*>(m_widgets[i])->setText(parts[i].text);
+            showWord(*static_cast<QLabel*>(m_widgets[i]), parts[i].text);
         } else {
             auto* button = static_cast<Phrase*>(m_widgets[i]);
             button->setText(parts[i].text);
@@ -129,6 +129,16 @@ void SentenceBar::build(const std::vector<Part>& parts)
         button->hide();
         button->deleteLater();
     }
+}
+
+/// The space behind a word stands behind it in either direction of writing.
+void SentenceBar::showWord(QLabel& label, const QString& word) const
+{
+    const int space =
+        word.endsWith(QLatin1Char(' ')) ? QFontMetrics(label.font()).horizontalAdvance(QLatin1Char(' ')) : 0;
+    label.setText(word.trimmed());
+    label.setMaximumWidth(label.text().isEmpty() ? space : QWIDGETSIZE_MAX);
+    label.setContentsMargins(isRightToLeft() ? space : 0, 0, isRightToLeft() ? 0 : space, 0);
 }
 
 Phrase* SentenceBar::phrase(const QString& key) const

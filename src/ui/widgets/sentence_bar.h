@@ -51,6 +51,7 @@ private:
     };
     static std::vector<Part> partsOf(const QString& sentence, const std::map<QString, QString>& phrases);
     void build(const std::vector<Part>& parts);
+    void showWord(QLabel& label, const QString& word) const;
 
     const Theme& m_theme;
     TextSize m_size;
