@@ -70,10 +70,97 @@
   <context>
     <name>QObject</name>
     <message numerus="yes">
+      <source>piece(s)</source>
+      <translation>
+        <numerusform>piece</numerusform>
+        <numerusform>pieces</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>swash(es)</source>
+      <translation>
+        <numerusform>swash</numerusform>
+        <numerusform>swashes</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>other form(s)</source>
+      <translation>
+        <numerusform>other form</numerusform>
+        <numerusform>other forms</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>For %1; and %n other form(s) in all.</source>
+      <translation>
+        <numerusform>For %1; and %n other form in all.</numerusform>
+        <numerusform>For %1; and %n other forms in all.</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>middle(s)</source>
+      <translation>
+        <numerusform>middle</numerusform>
+        <numerusform>middles</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>sharp point(s)</source>
+      <translation>
+        <numerusform>sharp point</numerusform>
+        <numerusform>sharp points</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%n piece(s)</source>
+      <translation>
+        <numerusform>%n piece</numerusform>
+        <numerusform>%n pieces</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%n middle(s)</source>
+      <translation>
+        <numerusform>%n middle</numerusform>
+        <numerusform>%n middles</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%n node(s)</source>
+      <translation>
+        <numerusform>%n node</numerusform>
+        <numerusform>%n nodes</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
       <source>%n font(s) were installed for this job only: %1. Take them away from your other programs now?</source>
       <translation>
         <numerusform>%n font were installed for this job only: %1. Take them away from your other programs now?</numerusform>
         <numerusform>%n fonts were installed for this job only: %1. Take them away from your other programs now?</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%1, %n page(s). %2</source>
+      <translation>
+        <numerusform>%1, %n page. %2</numerusform>
+        <numerusform>%1, %n pages. %2</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%n font(s)</source>
+      <translation>
+        <numerusform>%n font</numerusform>
+        <numerusform>%n fonts</numerusform>
+      </translation>
+    </message>
+  </context>
+  <context>
+    <name>ink::ui::CarryPage</name>
+    <message numerus="yes">
+      <source>%1: %n font(s), %2 new on this shelf</source>
+      <translation>
+        <numerusform>%1: %n font, %2 new on this shelf</numerusform>
+        <numerusform>%1: %n fonts, %2 new on this shelf</numerusform>
       </translation>
     </message>
   </context>
@@ -156,6 +243,40 @@
     </message>
   </context>
   <context>
+    <name>ink::ui::HealthPage</name>
+    <message numerus="yes">
+      <source>%n font(s): %1 installed, %2 set aside, %3 never used</source>
+      <translation>
+        <numerusform>%n font: %1 installed, %2 set aside, %3 never used</numerusform>
+        <numerusform>%n fonts: %1 installed, %2 set aside, %3 never used</numerusform>
+      </translation>
+    </message>
+  </context>
+  <context>
+    <name>ink::ui::IntakePage</name>
+    <message numerus="yes">
+      <source>Take in %n font(s)</source>
+      <translation>
+        <numerusform>Take in %n font</numerusform>
+        <numerusform>Take in %n fonts</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>Taken in: %n font(s), %1 new on the shelf.</source>
+      <translation>
+        <numerusform>Taken in: %n font, %1 new on the shelf.</numerusform>
+        <numerusform>Taken in: %n fonts, %1 new on the shelf.</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>Taken in: %n font(s), %1 new on the shelf. What they replace was set aside: you find it on the shelf.</source>
+      <translation>
+        <numerusform>Taken in: %n font, %1 new on the shelf. What they replace was set aside: you find it on the shelf.</numerusform>
+        <numerusform>Taken in: %n fonts, %1 new on the shelf. What they replace was set aside: you find it on the shelf.</numerusform>
+      </translation>
+    </message>
+  </context>
+  <context>
     <name>ink::ui::JobSession</name>
     <message numerus="yes">
       <source>Saved the job as %1, without %n paper(s). %2</source>
@@ -228,12 +349,114 @@
     </message>
   </context>
   <context>
+    <name>ink::ui::MotifTray</name>
+    <message numerus="yes">
+      <source>Where %n motif(s) (belongs|belong)</source>
+      <translation>
+        <numerusform>Where %n motif belongs</numerusform>
+        <numerusform>Where %n motifs belong</numerusform>
+      </translation>
+    </message>
+  </context>
+  <context>
+    <name>ink::ui::SheetPage</name>
+    <message numerus="yes">
+      <source>%1 · %n page(s) of A4, at true size</source>
+      <translation>
+        <numerusform>%1 · %n page of A4, at true size</numerusform>
+        <numerusform>%1 · %n pages of A4, at true size</numerusform>
+      </translation>
+    </message>
+  </context>
+  <context>
+    <name>ink::ui::ShelfKeeper</name>
+    <message numerus="yes">
+      <source>Their day is over: %n font(s) (was|were) taken away from the other programs.</source>
+      <translation>
+        <numerusform>Their day is over: %n font was taken away from the other programs.</numerusform>
+        <numerusform>Their day is over: %n fonts were taken away from the other programs.</numerusform>
+      </translation>
+    </message>
+  </context>
+  <context>
     <name>ink::ui::ShelfPage</name>
+    <message numerus="yes">
+      <source>%n new font(s) (is|are) on the shelf now.</source>
+      <translation>
+        <numerusform>%n new font is on the shelf now.</numerusform>
+        <numerusform>%n new fonts are on the shelf now.</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%n glyph(s). What is on which key, its code point, and the glyph's name; crossed out: somebody else's mark.</source>
+      <translation>
+        <numerusform>%n glyph. What is on which key, its code point, and the glyph's name; crossed out: somebody else's mark.</numerusform>
+        <numerusform>%n glyphs. What is on which key, its code point, and the glyph's name; crossed out: somebody else's mark.</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>“%1” in %n font(s)</source>
+      <translation>
+        <numerusform>“%1” in %n font</numerusform>
+        <numerusform>“%1” in %n fonts</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>Saved %1 with %n font(s), their documents, rights, sets, tags and notes. Read it on the other computer with “Read a carried shelf”.</source>
+      <translation>
+        <numerusform>Saved %1 with %n font, their documents, rights, sets, tags and notes. Read it on the other computer with “Read a carried shelf”.</numerusform>
+        <numerusform>Saved %1 with %n fonts, their documents, rights, sets, tags and notes. Read it on the other computer with “Read a carried shelf”.</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>Saved %1 with %n font(s). READ-ME-FIRST.txt in it says what whoever looks after the computer has to do.</source>
+      <translation>
+        <numerusform>Saved %1 with %n font. READ-ME-FIRST.txt in it says what whoever looks after the computer has to do.</numerusform>
+        <numerusform>Saved %1 with %n fonts. READ-ME-FIRST.txt in it says what whoever looks after the computer has to do.</numerusform>
+      </translation>
+    </message>
     <message numerus="yes">
       <source>%n font(s)</source>
       <translation>
         <numerusform>%n font</numerusform>
         <numerusform>%n fonts</numerusform>
+      </translation>
+    </message>
+  </context>
+  <context>
+    <name>ink::ui::ShelfPanel</name>
+    <message numerus="yes">
+      <source>%n font(s)</source>
+      <translation>
+        <numerusform>%n font</numerusform>
+        <numerusform>%n fonts</numerusform>
+      </translation>
+    </message>
+  </context>
+  <context>
+    <name>ink::ui::TwinsPage</name>
+    <message numerus="yes">
+      <source>%n group(s) of fonts (is|are) the same in some way</source>
+      <translation>
+        <numerusform>%n group of fonts is the same in some way</numerusform>
+        <numerusform>%n groups of fonts are the same in some way</numerusform>
+      </translation>
+    </message>
+  </context>
+  <context>
+    <name>ink::ui::WeldView</name>
+    <message numerus="yes">
+      <source>%n piece(s)</source>
+      <translation>
+        <numerusform>%n piece</numerusform>
+        <numerusform>%n pieces</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%n middle(s)</source>
+      <translation>
+        <numerusform>%n middle</numerusform>
+        <numerusform>%n middles</numerusform>
       </translation>
     </message>
   </context>

@@ -56,9 +56,4 @@ QString area(double mm2, LengthUnit unit)
     return QLocale().toString(mm2, 'f', mm2 < kFine_mm2 ? 1 : 0) + QStringLiteral(" mm²");
 }
 
-QString counted(qulonglong n, const char* one, const char* many)
-{
-    return QLocale().toString(n) + QLatin1Char(' ') + QLatin1String(n == 1 ? one : many);
-}
-
 } // namespace ink::ui

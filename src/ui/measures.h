@@ -21,7 +21,5 @@ QString signedFineLength(double mm, LengthUnit unit);
 QString longLength(double mm, LengthUnit unit);
 /// "971 mm²" or "1.51 in²".
 QString area(double mm2, LengthUnit unit);
-/// "1 piece", "2 pieces".
-QString counted(qulonglong n, const char* one, const char* many);
 
 } // namespace ink::ui

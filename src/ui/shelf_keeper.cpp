@@ -36,7 +36,7 @@ QString namesOf(const ShelfContents& shelf, const ShelfKeeper::Fonts& fonts)
         for (const auto& font : shelf.fonts())
             if (font->id == fonts.front())
                 return text(font->readableName());
-    return counted(fonts.size(), "font", "fonts");
+    return QObject::tr("%n font(s)", nullptr, static_cast<int>(fonts.size()));
 }
 
 QString inWords(const QString& names, const Standing& to)
@@ -157,14 +157,15 @@ ShelfKeeper::ShelfKeeper(std::filesystem::path folder, std::filesystem::path fon
       m_worker(new Worker{std::move(rights), {}, {}, false})
 {
     m_pool.setMaxThreadCount(1); // one after the other, as they were asked for
-    run<std::size_t>([](OpenShelf& shelf) { return shelf.installer.removeExpired(today()); },
-                     [this](const Result<std::size_t>& removed) {
-                         if (!removed)
-                             emit problem(removed.error());
-                         else if (*removed > 0)
-                             emit told(tr("Their day is over: %1 taken away from the other programs.")
-                                           .arg(counted(*removed, "font was", "fonts were")));
-                     });
+    run<std::size_t>(
+        [](OpenShelf& shelf) { return shelf.installer.removeExpired(today()); },
+        [this](const Result<std::size_t>& removed) {
+            if (!removed)
+                emit problem(removed.error());
+            else if (*removed > 0)
+                emit told(tr("Their day is over: %n font(s) (was|were) taken away from the other programs.",
+                             nullptr, static_cast<int>(*removed)));
+        });
 }
 
 ShelfKeeper::~ShelfKeeper()

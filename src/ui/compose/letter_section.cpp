@@ -49,6 +49,13 @@ LetterSection::LetterSection(JobModel& model, LetteringView& view, const Theme& 
     add(tr("space before"), {m_before});
     grid->setColumnStretch(0, 1);
     column()->addLayout(grid);
+    buildActions();
+    connectFigures();
+}
+
+/// What is done to these letters as they are.
+void LetterSection::buildActions()
+{
     m_reset = new QPushButton(tr("Put it back"), this);
     m_reset->setObjectName(QStringLiteral("letterReset"));
     m_reset->setProperty("role", QStringLiteral("quiet"));
@@ -73,24 +80,6 @@ LetterSection::LetterSection(JobModel& model, LetteringView& view, const Theme& 
     row->addWidget(m_reset);
     column()->addLayout(row);
     column()->addWidget(m_keep_part, 0, Qt::AlignLeft);
-
-    const auto em = [this] { return composed() ? composed()->mm_per_u * 1000.0 : 1.0; };
-    const auto em_up = [this] { return composed() ? composed()->mm_per_u_up * 1000.0 : 1.0; };
-    const auto mm = [this](double value) { return toMm(value, m_job.job().unit); };
-    connect(m_dx, &QDoubleSpinBox::valueChanged, this, [=, this](double v) {
-        change(tr("move letters"), [&](LetterChoice& c) { c.dx_em = mm(v) / em(); });
-    });
-    connect(m_dy, &QDoubleSpinBox::valueChanged, this, [=, this](double v) {
-        change(tr("move letters"), [&](LetterChoice& c) { c.dy_em = mm(v) / em_up(); });
-    });
-    connect(m_turn, &QDoubleSpinBox::valueChanged, this,
-            [=, this](double v) { change(tr("turn letters"), [&](LetterChoice& c) { c.turn_deg = v; }); });
-    connect(m_size, &QDoubleSpinBox::valueChanged, this, [=, this](double v) {
-        change(tr("resize letters"), [&](LetterChoice& c) { c.size = v / 100.0; });
-    });
-    connect(m_before, &QDoubleSpinBox::valueChanged, this, [=, this](double v) {
-        change(tr("space before a letter"), [&](LetterChoice& c) { c.before_em = mm(v) / em(); });
-    });
     connect(m_reset, &QPushButton::clicked, this, [this] { m_view.resetLetters(); });
     connect(m_font, &QComboBox::activated, this, [this] {
         const QStringList chosen = m_font->currentData().toStringList();
@@ -107,6 +96,27 @@ LetterSection::LetterSection(JobModel& model, LetteringView& view, const Theme& 
             }
         });
         m_job.endRun();
+    });
+}
+
+void LetterSection::connectFigures()
+{
+    const auto em = [this] { return composed() ? composed()->mm_per_u * 1000.0 : 1.0; };
+    const auto em_up = [this] { return composed() ? composed()->mm_per_u_up * 1000.0 : 1.0; };
+    const auto mm = [this](double value) { return toMm(value, m_job.job().unit); };
+    connect(m_dx, &QDoubleSpinBox::valueChanged, this, [=, this](double v) {
+        change(tr("move letters"), [&](LetterChoice& c) { c.dx_em = mm(v) / em(); });
+    });
+    connect(m_dy, &QDoubleSpinBox::valueChanged, this, [=, this](double v) {
+        change(tr("move letters"), [&](LetterChoice& c) { c.dy_em = mm(v) / em_up(); });
+    });
+    connect(m_turn, &QDoubleSpinBox::valueChanged, this,
+            [=, this](double v) { change(tr("turn letters"), [&](LetterChoice& c) { c.turn_deg = v; }); });
+    connect(m_size, &QDoubleSpinBox::valueChanged, this, [=, this](double v) {
+        change(tr("resize letters"), [&](LetterChoice& c) { c.size = v / 100.0; });
+    });
+    connect(m_before, &QDoubleSpinBox::valueChanged, this, [=, this](double v) {
+        change(tr("space before a letter"), [&](LetterChoice& c) { c.before_em = mm(v) / em(); });
     });
 }
 

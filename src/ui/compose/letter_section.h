@@ -26,6 +26,8 @@ protected:
     void showValues() override;
 
 private:
+    void buildActions();
+    void connectFigures();
     void change(const QString& name, const std::function<void(LetterChoice&)>& change);
 
     QLabel* m_title = nullptr;

@@ -332,7 +332,8 @@ void MotifTray::askWhereTheyBelong()
     auto* dialog = new QDialog(this);
     dialog->setObjectName(QStringLiteral("motifBelongs"));
     dialog->setAttribute(Qt::WA_DeleteOnClose);
-    dialog->setWindowTitle(tr("Where %1 belong").arg(counted(motifs.size(), "motif", "motifs")));
+    dialog->setWindowTitle(
+        tr("Where %n motif(s) (belongs|belong)", nullptr, static_cast<int>(motifs.size())));
     auto* form = new QFormLayout(dialog);
     auto* collection = new QLineEdit(is_one ? text(motifs.front().collection) : QString(), dialog);
     collection->setObjectName(QStringLiteral("motifBelongsCollection"));

@@ -64,10 +64,11 @@ void WeldView::showDesign(std::shared_ptr<const Design> design)
     m_nodes_mm.reset();
     m_box_mm = toRect(m_design->figures_mm.box);
     const auto& f = m_design->figures_mm;
-    setAccessibleDescription(
-        tr("%1, %2, %3 wide, %4 high")
-            .arg(counted(f.pieces, "piece", "pieces"), counted(f.middles, "middle", "middles"),
-                 figureWithUnit(f.box.width(), m_unit), figureWithUnit(f.box.height(), m_unit)));
+    setAccessibleDescription(tr("%1, %2, %3 wide, %4 high")
+                                 .arg(tr("%n piece(s)", nullptr, static_cast<int>(f.pieces)),
+                                      tr("%n middle(s)", nullptr, static_cast<int>(f.middles)),
+                                      figureWithUnit(f.box.width(), m_unit),
+                                      figureWithUnit(f.box.height(), m_unit)));
     if (m_follows_fit && !m_is_held)
         zoomToFit();
     keepInSight();

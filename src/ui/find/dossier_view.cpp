@@ -33,12 +33,14 @@ QString placeOf(const Quote& quote)
 
 QString answerInWords(const GivenAnswer& answer)
 {
-    const QString detail = answer.detail.empty() ? QString() : QStringLiteral(", ") + text(answer.detail);
+    const auto with = [&](const QString& word) {
+        return answer.detail.empty() ? word : QObject::tr("%1, %2").arg(word, text(answer.detail));
+    };
     switch (answer.answer) {
     case Answer::Yes:
-        return QObject::tr("yes") + detail;
+        return with(QObject::tr("yes"));
     case Answer::No:
-        return QObject::tr("no") + detail;
+        return with(QObject::tr("no"));
     case Answer::Limited:
         return answer.detail.empty() ? QObject::tr("within limits") : text(answer.detail);
     case Answer::NotSaid:

@@ -322,7 +322,7 @@ void FindPage::showCount()
     const int shown = m_filter.rowCount();
     const bool has_catalogue = m_services.feed.state() == CatalogueFeed::State::Ready;
     m_count->setText(QStringLiteral("<b>%1</b>%2%3")
-                         .arg(counted(static_cast<qulonglong>(shown), "font", "fonts"),
+                         .arg(tr("%n font(s)", nullptr, shown),
                               has_catalogue && shown == m_fonts.rowCount()
                                   ? tr(", %1").arg(m_services.feed.inWords())
                                   : QString(),

@@ -102,17 +102,18 @@ private:
     void addPieces()
     {
         const Holds verdict = holdsPieces(m_marks, m_limits);
-        const QString text = counted(m_marks.pieces, "piece", "pieces");
+        const auto count = static_cast<int>(m_marks.pieces);
         QString explanation;
-        if (m_marks.smallest_piece)
+        if (m_marks.smallest_piece) {
             explanation =
-                QObject::tr("The smallest has %1%2.")
-                    .arg(area(m_marks.smallest_piece->area, m_job.unit),
-                         verdict == Holds::Not ? QObject::tr("; this process holds %1")
-                                                     .arg(area(m_limits.smallest_piece_mm2, m_job.unit))
-                                               : QString());
-        auto& line = add(FitMarkKind::Pieces, markOf(verdict), text.section(QLatin1Char(' '), 0, 0),
-                         text.section(QLatin1Char(' '), 1), explanation);
+                verdict == Holds::Not
+                    ? QObject::tr("The smallest has %1; this process holds %2.")
+                          .arg(area(m_marks.smallest_piece->area, m_job.unit),
+                               area(m_limits.smallest_piece_mm2, m_job.unit))
+                    : QObject::tr("The smallest has %1.").arg(area(m_marks.smallest_piece->area, m_job.unit));
+        }
+        auto& line = add(FitMarkKind::Pieces, markOf(verdict), QLocale().toString(count),
+                         QObject::tr("piece(s)", nullptr, count), explanation);
         if (m_marks.smallest_piece)
             line.places = {{at(m_marks.smallest_piece->at), at(m_marks.smallest_piece->at)}};
     }
@@ -149,14 +150,14 @@ private:
                 letters.append(QString::fromStdString(letter.text));
         }
         const bool has_swash = swashes > 0;
-        const QString text =
-            has_swash ? counted(swashes, "swash", "swashes") : counted(forms, "other form", "other forms");
-        auto& line = add(FitMarkKind::Swashes, Mark::InOrder, text.section(QLatin1Char(' '), 0, 0),
-                         text.section(QLatin1Char(' '), 1),
-                         has_swash ? QObject::tr("For %1; and %2 in all.")
-                                         .arg(letters.join(QStringLiteral(", ")),
-                                              counted(forms, "other form", "other forms"))
-                                   : QObject::tr("Other forms of these letters, none of them a swash."));
+        const int count = static_cast<int>(has_swash ? swashes : forms);
+        auto& line = add(
+            FitMarkKind::Swashes, Mark::InOrder, QLocale().toString(count),
+            has_swash ? QObject::tr("swash(es)", nullptr, count)
+                      : QObject::tr("other form(s)", nullptr, count),
+            has_swash ? QObject::tr("For %1; and %n other form(s) in all.", nullptr, static_cast<int>(forms))
+                            .arg(letters.join(QStringLiteral(", ")))
+                      : QObject::tr("Other forms of these letters, none of them a swash."));
         for (const auto& letter : m_marks.alternates)
             if (!has_swash || std::ranges::any_of(letter.forms, &Alternate::is_swash))
                 line.places.emplace_back(at(letter.at), at(letter.at));
@@ -166,10 +167,10 @@ private:
     {
         if (m_marks.middles.empty())
             return;
-        const QString text = counted(m_marks.middles.size(), "middle", "middles");
+        const auto count = static_cast<int>(m_marks.middles.size());
         auto& line =
             add(FitMarkKind::Middles, m_job.process == Process::Stencil ? Mark::LookAt : Mark::InOrder,
-                text.section(QLatin1Char(' '), 0, 0), text.section(QLatin1Char(' '), 1),
+                QLocale().toString(count), QObject::tr("middle(s)", nullptr, count),
                 m_job.process == Process::Stencil ? QObject::tr("Each needs bridges, or it falls out.")
                                                   : QObject::tr("To be weeded one by one."));
         for (const auto& middle : m_marks.middles)
@@ -210,9 +211,9 @@ private:
     {
         if (m_marks.sharp_points.empty())
             return;
-        const QString text = counted(m_marks.sharp_points.size(), "sharp point", "sharp points");
-        auto& line = add(FitMarkKind::SharpPoints, Mark::LookAt, text.section(QLatin1Char(' '), 0, 0),
-                         text.section(QLatin1Char(' '), 1),
+        const auto count = static_cast<int>(m_marks.sharp_points.size());
+        auto& line = add(FitMarkKind::SharpPoints, Mark::LookAt, QLocale().toString(count),
+                         QObject::tr("sharp point(s)", nullptr, count),
                          QObject::tr("Ends of less than 30 degrees lift when weeding."));
         for (const auto& point : m_marks.sharp_points)
             line.places.emplace_back(at(point.at), at(point.at));

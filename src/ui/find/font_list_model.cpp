@@ -56,9 +56,10 @@ QString spoken(const FontPreview& preview)
     if (preview.error)
         return QString::fromStdString(preview.error->message());
     const auto& m = preview.card->marks;
-    return counted(m.pieces, "piece", "pieces") + QStringLiteral(", ") +
-           counted(m.middles.size(), "middle", "middles") + QStringLiteral(", ") +
-           counted(m.nodes, "node", "nodes");
+    return QStringList{QObject::tr("%n piece(s)", nullptr, static_cast<int>(m.pieces)),
+                       QObject::tr("%n middle(s)", nullptr, static_cast<int>(m.middles.size())),
+                       QObject::tr("%n node(s)", nullptr, static_cast<int>(m.nodes))}
+        .join(QStringLiteral(", "));
 }
 
 } // namespace
@@ -111,14 +112,14 @@ QVariant FontListModel::data(const QModelIndex& index, int role) const
     case Qt::DisplayRole:
         return name(index.row());
     case Qt::AccessibleTextRole: {
-        QString text = name(index.row());
+        QStringList said{name(index.row())};
         if (row.listing)
-            text += tr(", in the catalogue");
+            said << tr("in the catalogue");
         if (row.preview)
-            text += QStringLiteral(", ") + spoken(*row.preview);
+            said << spoken(*row.preview);
         if (row.rights)
-            text += QStringLiteral(", ") + QString::fromUtf8(nameOf(row.rights->dossier.verdict).data());
-        return text;
+            said << QString::fromUtf8(nameOf(row.rights->dossier.verdict).data());
+        return said.join(QStringLiteral(", "));
     }
     case Qt::ToolTipRole:
         return row.listing ? row.listing->description

@@ -426,9 +426,9 @@ void IntakePage::showChoice()
         return;
     m_set_next.clear(); // another choice: taking in comes first again
     const auto entries = chosen();
-    const auto fonts = static_cast<qulonglong>(std::ranges::count_if(
+    const auto fonts = static_cast<int>(std::ranges::count_if(
         entries, [&](std::size_t i) { return m_looked->contents.entries[i].role == EntryRole::Font; }));
-    m_take->setText(fonts > 0 ? tr("Take in %1").arg(counted(fonts, "font", "fonts")) : tr("Take in"));
+    m_take->setText(fonts > 0 ? tr("Take in %n font(s)", nullptr, fonts) : tr("Take in"));
     m_take->setEnabled(!m_is_busy && !entries.empty());
     if (m_looked->contents.fonts().empty())
         m_state->setText(tr("There is no font in it that could be used."));
@@ -470,12 +470,13 @@ void IntakePage::take()
                 return;
             }
             const auto& [taken, replaced] = *done;
-            setBusy(false, tr("Taken in: %1, %2 new on the shelf.")
-                                   .arg(counted(taken.fonts, "font", "fonts"))
-                                   .arg(taken.added) +
-                               (replaced.empty()
-                                    ? QString()
-                                    : tr(" What they replace was set aside: you find it on the shelf.")));
+            const int fonts = static_cast<int>(taken.fonts);
+            const QString what = replaced.empty()
+                                     ? tr("Taken in: %n font(s), %1 new on the shelf.", nullptr, fonts)
+                                     : tr("Taken in: %n font(s), %1 new on the shelf. What they replace was "
+                                          "set aside: you find it on the shelf.",
+                                          nullptr, fonts);
+            setBusy(false, what.arg(taken.added));
             std::vector<std::string> digests;
             for (const std::size_t i : entries)
                 if (looked->contents.entries[i].role == EntryRole::Font)

@@ -51,8 +51,8 @@ void CarryPage::show(const QString& file, const BundleRead& read)
 {
     clear();
     m_file = file;
-    m_title->setText(tr("%1: %2, %3 new on this shelf")
-                         .arg(QFileInfo(file).fileName(), counted(read.fonts, "font", "fonts"))
+    m_title->setText(tr("%1: %n font(s), %2 new on this shelf", nullptr, static_cast<int>(read.fonts))
+                         .arg(QFileInfo(file).fileName())
                          .arg(read.added));
     auto open = read.conflicts;
     std::erase_if(open, [](const BundleConflict& conflict) { return conflict.took_theirs; });

@@ -74,11 +74,11 @@ void HealthPage::showWaiting()
 void HealthPage::show(const ShelfHealth& health, const std::vector<ShelfFont>& never_used)
 {
     clear();
-    m_title->setText(tr("%1: %2 installed, %3 set aside, %4 never used")
-                         .arg(counted(health.fonts, "font", "fonts"))
-                         .arg(health.installed)
-                         .arg(health.set_aside)
-                         .arg(health.never_used));
+    m_title->setText(
+        tr("%n font(s): %1 installed, %2 set aside, %3 never used", nullptr, static_cast<int>(health.fonts))
+            .arg(health.installed)
+            .arg(health.set_aside)
+            .arg(health.never_used));
     m_cost->setText(costInWords(health));
     if (health.missing.empty() && health.damaged.empty() && health.not_where_installed.empty()) {
         auto* fine = new QLabel(tr("Every file is there and whole."), m_body);

@@ -29,10 +29,8 @@ public:
         setFixedSize(static_cast<int>(page.width()) + 2 * kBetweenPages,
                      m_sheet->pageCount() * (static_cast<int>(page.height()) + kBetweenPages) +
                          kBetweenPages);
-        setAccessibleName(QObject::tr("%1, %2. %3")
-                              .arg(m_sheet->title,
-                                   counted(static_cast<qulonglong>(m_sheet->pageCount()), "page", "pages"),
-                                   m_sheet->note));
+        setAccessibleName(QObject::tr("%1, %n page(s). %2", nullptr, m_sheet->pageCount())
+                              .arg(m_sheet->title, m_sheet->note));
     }
 
 protected:
@@ -95,8 +93,7 @@ void SheetPage::show(std::shared_ptr<const Sheet> sheet, const QString& file_nam
         return;
     }
     m_title->setText(
-        tr("%1 · %2 of A4, at true size")
-            .arg(m_sheet->title, counted(static_cast<qulonglong>(m_sheet->pageCount()), "page", "pages")));
+        tr("%1 · %n page(s) of A4, at true size", nullptr, m_sheet->pageCount()).arg(m_sheet->title));
     const double dpi = screen() ? screen()->physicalDotsPerInch() : 96.0;
     m_scroll->setWidget(new Pages(m_sheet, dpi / 25.4, m_theme, m_scroll));
     m_save->setFocus();

@@ -80,8 +80,8 @@ void ShelfPage::takeFiles(const QStringList& files)
                 return void(emit problem(took.error()));
             if (took->first)
                 emit problem(*took->first);
-            emit told(
-                tr("%1 on the shelf now.").arg(counted(took->taken.added, "new font is", "new fonts are")));
+            emit told(tr("%n new font(s) (is|are) on the shelf now.", nullptr,
+                         static_cast<int>(took->taken.added)));
         });
 }
 
@@ -92,26 +92,25 @@ void ShelfPage::showKeyMap(int row)
     const auto entry = m_fonts.entry(row);
     const QString name = m_fonts.name(row);
     auto& fits = m_fonts.fits();
-    fits.pool().run(kKeyMapSlot, 2,
-                    [this, entry, name, marks = m_fonts.othersMarks(row),
-                     &faces = fits.faces()](const CancelToken&) -> SlotPool::Answer {
-                        const auto face = faces.open(entry.path, entry.info.choice);
-                        if (!face)
-                            return [this, error = face.error()] {
-                                show(Collection);
-                                emit problem(error);
-                            };
-                        auto cells = keyCellsOf(**face, marks);
-                        const QString note =
-                            tr("%1. What is on which key, its code point, and the glyph's name; crossed out: "
-                               "somebody else's mark.")
-                                .arg(counted(cells.size(), "glyph", "glyphs"));
-                        std::shared_ptr<const Sheet> sheet =
-                            keyMapSheet(tr("%1: key map").arg(name), note, std::move(cells));
-                        return [this, sheet, name] {
-                            m_sheet->show(sheet, name + QStringLiteral(" key map.pdf"));
-                        };
-                    });
+    fits.pool().run(
+        kKeyMapSlot, 2,
+        [this, entry, name, marks = m_fonts.othersMarks(row),
+         &faces = fits.faces()](const CancelToken&) -> SlotPool::Answer {
+            const auto face = faces.open(entry.path, entry.info.choice);
+            if (!face)
+                return [this, error = face.error()] {
+                    show(Collection);
+                    emit problem(error);
+                };
+            auto cells = keyCellsOf(**face, marks);
+            const QString note =
+                tr("%n glyph(s). What is on which key, its code point, and the glyph's name; crossed "
+                   "out: somebody else's mark.",
+                   nullptr, static_cast<int>(cells.size()));
+            std::shared_ptr<const Sheet> sheet =
+                keyMapSheet(tr("%1: key map").arg(name), note, std::move(cells));
+            return [this, sheet, name] { m_sheet->show(sheet, name + QStringLiteral(" key map.pdf")); };
+        });
 }
 
 void ShelfPage::showSpecimen()
@@ -150,7 +149,7 @@ void ShelfPage::makeSpecimen()
     }
     m_specimen.clear();
     const QString words = text(m_job.job().words).simplified();
-    const QString title = tr("“%1” in %2").arg(words, counted(lines.size(), "font", "fonts"));
+    const QString title = tr("“%1” in %n font(s)", nullptr, static_cast<int>(lines.size())).arg(words);
     m_sheet->show(specimenSheet(title, tr("As large as they will be cut. Print at 100 %."), std::move(lines)),
                   words + QStringLiteral(" specimen.pdf"));
 }
@@ -261,9 +260,10 @@ void ShelfPage::carry()
             if (!done)
                 return void(emit problem(done.error()));
             emit told(
-                tr("Saved %1 with %2, their documents, rights, sets, tags and notes. Read it on the other "
-                   "computer with “Read a carried shelf”.")
-                    .arg(QFileInfo(path).fileName(), counted(count, "font", "fonts")));
+                tr("Saved %1 with %n font(s), their documents, rights, sets, tags and notes. Read it on the "
+                   "other computer with “Read a carried shelf”.",
+                   nullptr, static_cast<int>(count))
+                    .arg(QFileInfo(path).fileName()));
         });
 }
 
@@ -282,9 +282,10 @@ void ShelfPage::exportForAll()
             if (!done)
                 return void(emit problem(done.error()));
             emit told(
-                tr("Saved %1 with %2. READ-ME-FIRST.txt in it says what whoever looks after the computer "
-                   "has to do.")
-                    .arg(QFileInfo(path).fileName(), counted(count, "font", "fonts")));
+                tr("Saved %1 with %n font(s). READ-ME-FIRST.txt in it says what whoever looks after the "
+                   "computer has to do.",
+                   nullptr, static_cast<int>(count))
+                    .arg(QFileInfo(path).fileName()));
         });
 }
 

@@ -327,8 +327,7 @@ void ShelfPage::showNames()
 void ShelfPage::showCounts()
 {
     const int shown = m_filter.rowCount();
-    m_count->setText(
-        QStringLiteral("<b>%1</b>").arg(counted(static_cast<qulonglong>(shown), "font", "fonts")));
+    m_count->setText(QStringLiteral("<b>%1</b>").arg(tr("%n font(s)", nullptr, shown)));
     for (int i = 0; i < kShelfPlaces; ++i) {
         const auto place = static_cast<ShelfPlace>(i);
         auto* button = m_places[static_cast<std::size_t>(i)];

@@ -280,7 +280,7 @@ void ShelfPanel::showHead()
         return;
     }
     m_name->setText(m_rows.size() == 1 ? m_fonts.name(m_rows.front())
-                                       : counted(m_rows.size(), "font", "fonts"));
+                                       : tr("%n font(s)", nullptr, static_cast<int>(m_rows.size())));
     if (m_rows.size() > 1) {
         QStringList parts;
         for (int place = 0; place < kShelfPlaces; ++place) {

@@ -71,10 +71,9 @@ void TwinsPage::show(std::vector<TwinsShown> groups)
 {
     clear();
     m_stop->setVisible(false);
-    m_title->setText(
-        groups.empty()
-            ? tr("No two of your fonts draw the same letters or share a name.")
-            : tr("%1 of fonts are the same in some way").arg(counted(groups.size(), "group", "groups")));
+    m_title->setText(groups.empty() ? tr("No two of your fonts draw the same letters or share a name.")
+                                    : tr("%n group(s) of fonts (is|are) the same in some way", nullptr,
+                                         static_cast<int>(groups.size())));
     for (std::size_t i = 0; i < std::min(groups.size(), kMostGroups); ++i)
         addGroup(groups[i]);
     auto* column = static_cast<QVBoxLayout*>(m_body->layout());
