@@ -39,6 +39,8 @@ struct ProcessLimits
     double stroke_floor_mm = 0.5;
     double gap_mm = 0.5;
     double smallest_piece_mm2 = 2.0;
+    /// Middles smaller than this close while cutting, or cannot be weeded.
+    double smallest_middle_mm2 = 0.5;
 
     friend bool operator==(const ProcessLimits&, const ProcessLimits&) = default;
 };

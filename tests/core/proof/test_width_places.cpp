@@ -1,5 +1,5 @@
 #include "core/fit/fit_marks.h"
-#include "core/fit/width_places.h"
+#include "core/proof/width_places.h"
 #include "core/geometry/bend.h"
 #include "core/geometry/medial_axis.h"
 #include "core/geometry/weld.h"

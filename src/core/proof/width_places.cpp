@@ -1,4 +1,4 @@
-#include "core/fit/width_places.h"
+#include "core/proof/width_places.h"
 
 #include "core/geometry/box.h"
 #include "core/geometry/distance.h"

@@ -1,0 +1,309 @@
+#include "core/proof/widen.h"
+
+#include "core/geometry/boolean.h"
+#include "core/geometry/box.h"
+#include "core/geometry/nesting.h"
+#include "core/geometry/stroke.h"
+
+#include <algorithm>
+#include <cmath>
+#include <map>
+
+namespace ink {
+namespace {
+
+/// Of the width: how far the band's middle may stray from the axis.
+constexpr double kBandTolerance = 0.02;
+constexpr double kMostBandTolerance_u = 1.0;
+/// A little more than asked, so that what was mended is found in order again.
+constexpr double kSurplus = 0.01;
+/// Widths of what is guarded go down by this from class to class.
+constexpr double kNextClass = 0.75;
+constexpr int kClasses = 10;
+
+double toleranceOf(double width, Unit unit)
+{
+    return std::min(kBandTolerance * width, kMostBandTolerance_u * unit.u);
+}
+
+/// A run and its branch.
+struct Meant
+{
+    const Branch* branch;
+    BranchRun run;
+};
+
+std::vector<Meant> meantRuns(const OutlineProof& proof, bool is_ink, double width, const ChooseRun& choose)
+{
+    std::vector<Meant> out;
+    for (const auto& branch : proof.branches())
+        if (branch.is_ink == is_ink)
+            for (const auto& run : narrowRuns(branch, width))
+                if (narrowestOf(branch, run).width < (1.0 - kMendedShare) * width && (!choose || choose(branch, run)))
+                    out.push_back({&branch, run});
+    return out;
+}
+
+OpenPath pathOf(const Branch& branch, const BranchRun& run, double width, Unit unit)
+{
+    const double tolerance = toleranceOf(width, unit);
+    auto centres = centresAlong(branch, run, 0.25 * width);
+    if (branch.is_ring && run.length() >= branch.length() - 1e-9 * width)
+        centres.back() = centres.front();
+    if (centres.size() < 2)
+        return OpenPath{{Segment::line(centres.front(), centres.front())}};
+    return smoothed(centres, tolerance);
+}
+
+/// Stretches of the branches of the other kind that lie so near to the runs that the band would reach over their axis or
+/// make them narrower than they may be; by the width that is to be kept.
+std::map<int, std::vector<OpenPath>> guardsOf(const OutlineProof& proof, bool is_ink,
+                                              const std::vector<Meant>& runs, double width, double other_width)
+{
+    std::vector<Chord> way;
+    for (const auto& [branch, run] : runs) {
+        const auto centres = centresAlong(*branch, run, 0.5 * width);
+        for (std::size_t i = 0; i + 1 < centres.size(); ++i)
+            way.push_back({centres[i], centres[i + 1]});
+        if (centres.size() == 1)
+            way.push_back({centres[0], centres[0]});
+    }
+    const ChordIndex index(way);
+    std::map<int, std::vector<OpenPath>> out;
+    std::vector<std::uint32_t> near;
+    for (const auto& branch : proof.branches()) {
+        if (branch.is_ink == is_ink)
+            continue;
+        const auto& places = branch.places;
+        const auto classOf = [&](double w) {
+            for (int c = 0; c < kClasses; ++c)
+                if (w >= other_width * std::pow(kNextClass, c))
+                    return c;
+            return kClasses;
+        };
+        for (std::size_t i = 0; i + 1 < places.size(); ++i) {
+            const auto *step = branch.steps[places[i + 1].step];
+            const double least = std::min(places[i].width, places[i + 1].width);
+            // Into a notch, or off a corner, there are no two sides to keep apart.
+            if (!step->is_stroke || least <= 0.0)
+                continue;
+            const int number = classOf(least);
+            if (number == kClasses)
+                continue;
+            const double kept = other_width * std::pow(kNextClass, number);
+            const double reach = 0.5 * (width * (1.0 + kSurplus) + kept);
+            Box box;
+            box.add(places[i].centre);
+            box.add(places[i + 1].centre);
+            index.near(grownBy(box, reach), near);
+            const bool is_near = std::ranges::any_of(near, [&](std::uint32_t k) {
+                return nearestEnds(places[i].centre, places[i + 1].centre, way[k].a, way[k].b).distance < reach;
+            });
+            if (is_near)
+                out[number].push_back(OpenPath{{Segment::line(places[i].centre, places[i + 1].centre)}});
+        }
+    }
+    return out;
+}
+
+/// Without the pieces that none of the runs runs through.
+Outline onRuns(Outline band, const std::vector<Meant>& runs, double width)
+{
+    std::vector<Point> seeds;
+    for (const auto& [branch, run] : runs) {
+        const auto centres = centresAlong(*branch, run, 0.5 * width);
+        seeds.insert(seeds.end(), centres.begin(), centres.end());
+    }
+    std::erase_if(band.pieces, [&](const Piece& piece) {
+        const Box box = piece.outer.bounds();
+        const InkTest test(Outline{{piece}}, 0.01 * width);
+        return std::ranges::none_of(seeds, [&](Point p) {
+            return p.x >= box.x0 && p.x <= box.x1 && p.y >= box.y0 && p.y <= box.y1 && test.isInk(p);
+        });
+    });
+    return band;
+}
+
+/// The pieces of the outline that `change` may meet are changed by it, the others stay the same.
+Result<Outline> changed(const Outline& outline, const Outline& change, BooleanOp op, Unit unit,
+                        const CancelToken& cancel)
+{
+    Outline near, out;
+    std::vector<Box> boxes;
+    for (const auto& piece : change.pieces)
+        boxes.push_back(grownBy(piece.outer.bounds(), unit.u));
+    for (const auto& piece : outline.pieces) {
+        const Box box = piece.outer.bounds();
+        const bool is_near = std::ranges::any_of(boxes, [&](const Box& b) {
+            return b.x0 <= box.x1 && b.x1 >= box.x0 && b.y0 <= box.y1 && b.y1 >= box.y0;
+        });
+        (is_near ? near : out).pieces.push_back(piece);
+    }
+    auto made = combine(near, change, op, unit, cancel);
+    if (!made)
+        return made;
+    auto kept = withCurvesOf(near, std::move(*made), 0.1 * unit.u);
+    std::vector<Contour> rings = toPaths(kept);
+    std::ranges::move(toPaths(out), std::back_inserter(rings));
+    return nested(std::move(rings));
+}
+
+Result<Widening> widened(const OutlineProof& proof, bool is_ink, const WidenOptions& options)
+{
+    const Unit unit = proof.unit();
+    Widening out{proof.outline(), 0, {}};
+    const auto runs = meantRuns(proof, is_ink, options.width, options.choose);
+    if (runs.empty())
+        return out;
+    const double width = options.width * (1.0 + kSurplus);
+    OffsetOptions pen;
+    pen.tolerance = toleranceOf(width, unit);
+    pen.cancel = options.cancel;
+    std::vector<OpenPath> paths;
+    for (const auto& [branch, run] : runs) {
+        paths.push_back(pathOf(*branch, run, width, unit));
+        out.boxes.push_back(grownBy(paths.back().bounds(), 0.5 * width + pen.tolerance));
+    }
+    auto band = stroked(paths, width, unit, pen);
+    if (!band)
+        return fail(band.error());
+    for (const auto& [number, guarded] : guardsOf(proof, is_ink, runs, options.width, options.other_width)) {
+        auto guard = stroked(guarded, options.other_width * std::pow(kNextClass, number), unit, pen);
+        if (!guard)
+            return fail(guard.error());
+        auto rest = combine(*band, *guard, BooleanOp::Subtract, unit, options.cancel);
+        if (!rest)
+            return fail(rest.error());
+        *band = std::move(*rest);
+    }
+    *band = onRuns(std::move(*band), runs, width);
+    auto made = changed(proof.outline(), *band, is_ink ? BooleanOp::Union : BooleanOp::Subtract, unit,
+                        options.cancel);
+    if (!made)
+        return fail(made.error());
+    out.outline = std::move(*made);
+    out.places = runs.size();
+    return out;
+}
+
+} // namespace
+
+Outline withCurvesOf(const Outline& before, Outline after, double tolerance)
+{
+    const auto rings = toPaths(before);
+    std::multimap<double, const Segment*> by_x;
+    for (const auto& ring : rings)
+        for (const auto& s : ring.segments)
+            by_x.emplace(s.start().x, &s);
+    const auto isNear = [&](Point a, Point b) {
+        return std::abs(a.x - b.x) <= tolerance && std::abs(a.y - b.y) <= tolerance;
+    };
+    const auto drawn = [&](const Segment& s) -> const Segment* {
+        for (auto it = by_x.lower_bound(s.start().x - tolerance);
+             it != by_x.end() && it->first <= s.start().x + tolerance; ++it) {
+            const Segment& old = *it->second;
+            if (old.kind == s.kind && isNear(old.start(), s.start()) && isNear(old.end(), s.end()) &&
+                isNear(old.p[1], s.p[1]) && isNear(old.p[2], s.p[2]))
+                return &old;
+        }
+        return nullptr;
+    };
+    const auto putBack = [&](Contour& ring) {
+        const std::size_t n = ring.segments.size();
+        std::vector<const Segment*> old(n);
+        for (std::size_t i = 0; i < n; ++i)
+            old[i] = drawn(ring.segments[i]);
+        std::vector<Segment> made(n);
+        for (std::size_t i = 0; i < n; ++i) {
+            const auto *previous = old[(i + n - 1) % n], *next = old[(i + 1) % n];
+            const Segment& s = ring.segments[i];
+            made[i] = old[i] ? *old[i]
+                             : s.withEnds(previous ? previous->end() : s.start(), next ? next->start() : s.end());
+        }
+        for (std::size_t i = 0; i < n; ++i) // two that were drawn, but do not follow each other
+            if (made[i].end() != made[(i + 1) % n].start())
+                made[i] = made[i].withEnds(made[i].start(), made[(i + 1) % n].start());
+        ring.segments = std::move(made);
+    };
+    for (auto& piece : after.pieces) {
+        putBack(piece.outer);
+        std::ranges::for_each(piece.middles, putBack);
+    }
+    return after;
+}
+
+Result<Widening> thickenStrokes(const OutlineProof& proof, const WidenOptions& options)
+{
+    return widened(proof, true, options);
+}
+
+Result<Widening> openGaps(const OutlineProof& proof, const WidenOptions& options)
+{
+    return widened(proof, false, options);
+}
+
+Result<Widening> closeGaps(const OutlineProof& proof, const WidenOptions& options)
+{
+    const Unit unit = proof.unit();
+    Widening out{proof.outline(), 0, {}};
+    const auto runs = meantRuns(proof, false, options.width, options.choose);
+    if (runs.empty())
+        return out;
+    OffsetOptions pen;
+    pen.tolerance = toleranceOf(options.width, unit);
+    pen.cancel = options.cancel;
+    // Discs a little larger than the circles of the gap, by classes of width; where the gap is wide enough again, a
+    // hollow is left.
+    std::map<int, std::vector<OpenPath>> by_class;
+    std::vector<OpenPath> hollows;
+    for (const auto& [branch, run] : runs) {
+        Box box;
+        const double step = 0.1 * options.width;
+        // The whole narrow stretch: what was shortened so that nothing be cut too deep is filled here.
+        BranchRun whole = run;
+        if (branch->start.is_free && run.from <= 0.5 * options.width)
+            whole.from = 0.0;
+        if (branch->end.is_free && branch->length() - run.to <= 0.5 * options.width)
+            whole.to = branch->length();
+        for (double along = whole.from; along <= whole.to; along += step) {
+            const auto a = placeAt(*branch, along), b = placeAt(*branch, std::min(along + step, whole.to));
+            box.add(a.centre);
+            box.add(b.centre);
+            const double w = std::max({a.width, b.width, 0.05 * options.width});
+            int number = 0;
+            while (number < 2 * kClasses && options.width * 1.2 * std::pow(0.87, number + 1) >= w * 1.02)
+                ++number;
+            by_class[number].push_back(OpenPath{{Segment::line(a.centre, b.centre)}});
+            if (step <= 0.0)
+                break;
+        }
+        for (const double along : {whole.from, whole.to})
+            if (const auto place = placeAt(*branch, along); place.width >= 0.98 * options.width)
+                hollows.push_back(OpenPath{{Segment::line(place.centre, place.centre)}});
+        out.boxes.push_back(grownBy(box, 0.65 * options.width));
+    }
+    Outline fill;
+    for (const auto& [number, paths] : by_class) {
+        auto part = stroked(paths, options.width * 1.2 * std::pow(0.87, number), unit, pen);
+        if (!part)
+            return fail(part.error());
+        auto both = combine(fill, *part, BooleanOp::Union, unit, options.cancel);
+        if (!both)
+            return fail(both.error());
+        fill = std::move(*both);
+    }
+    auto hollow = stroked(hollows, options.width, unit, pen);
+    if (!hollow)
+        return fail(hollow.error());
+    auto rest = combine(fill, *hollow, BooleanOp::Subtract, unit, options.cancel);
+    if (!rest)
+        return fail(rest.error());
+    auto made = changed(proof.outline(), *rest, BooleanOp::Union, unit, options.cancel);
+    if (!made)
+        return fail(made.error());
+    out.outline = std::move(*made);
+    out.places = runs.size();
+    return out;
+}
+
+} // namespace ink

@@ -1,0 +1,49 @@
+// Strokes made thicker and gaps made wider where they are too narrow, by discs along their axis.
+#pragma once
+
+#include "core/proof/outline_proof.h"
+
+#include <functional>
+
+namespace ink {
+
+/// Which narrow stretches are meant; all where it is empty.
+using ChooseRun = std::function<bool(const Branch&, const BranchRun&)>;
+
+struct Widening
+{
+    Outline outline;
+    /// Stretches that were widened.
+    std::size_t places = 0;
+    /// Grown by half the width: what may have changed. Elsewhere the outline is what it was, to the bit.
+    std::vector<Box> boxes;
+};
+
+struct WidenOptions
+{
+    /// What becomes at least this wide: strokes, or gaps.
+    double width = 0.0;
+    /// The other kind is never made narrower than this, or than it is where it is narrower already.
+    double other_width = 0.0;
+    ChooseRun choose = {};
+    CancelToken cancel = {};
+};
+
+/// The ink united with the discs of the wanted width about every place of its axis that is narrower: a band that is
+/// tangent to what was drawn where that is wide enough, so that nothing else moves. Ends keep their length and become
+/// round. The band keeps off the axis of the gaps beside it.
+/// Units:  those of the outline.
+/// Shape:  a valid outline; pieces and middles stay as many as they were.
+/// Errors: those of stroked() and combine().
+/// Source: H. Blum, 1967, for the axis; the same as an opening by a disc (J. Serra, "Image Analysis and Mathematical
+///         Morphology", 1982) leaves whole.
+Result<Widening> thickenStrokes(const OutlineProof& proof, const WidenOptions& options);
+/// The same for what lies between: the ink less the discs about the gap's axis.
+Result<Widening> openGaps(const OutlineProof& proof, const WidenOptions& options);
+/// Gaps that are narrower are filled; what is left of them ends in a hollow of the width.
+Result<Widening> closeGaps(const OutlineProof& proof, const WidenOptions& options);
+
+/// `after`, with every curve that is the one of `before` within `tolerance` put back to the bit.
+Outline withCurvesOf(const Outline& before, Outline after, double tolerance);
+
+} // namespace ink
