@@ -21,6 +21,8 @@ Command addShapeCommand(CLI::App& app);
 
 /// `uink fit`: fit marks of words in a font at a finished size and process.
 Command addFitCommand(CLI::App& app);
+/// `uink proof`: what a process will not hold of a finished design, where, and the same mended.
+Command addProofCommand(CLI::App& app);
 /// `uink keymap`: which glyph sits on which key.
 Command addKeymapCommand(CLI::App& app);
 /// `uink alternates`: every form a font holds for the letters, and its loose pieces.

@@ -1,6 +1,7 @@
 #include "core/design/composed_design.h"
 
 #include "core/design/along_shape.h"
+#include "core/design/design_proof.h"
 #include "core/geometry/bend.h"
 #include "core/geometry/nesting.h"
 #include "core/geometry/reduce.h"
@@ -120,9 +121,17 @@ Result<void> finishInto(ComposedDesign& composed, Welded welded, const Job& job,
     design.em_mm = kU_per_em * std::min(std::abs(place.a), place.d); // tolerances follow the smaller side
     for (const Point p : welded.crossings)
         design.crossings_mm.push_back(place.map(p));
-    auto finished = finish(transformed(welded.outline, place), job.finishing, design.em_mm, cancel);
+    std::vector<PlacedMending> mendings;
+    MendingRequest request;
+    if (!job.lettering.mendings.empty()) {
+        mendings = placedMendings(composed, job);
+        request = mendingRequest(composed, job, cancel);
+    }
+    auto finished =
+        finish(transformed(welded.outline, place), job.finishing, design.em_mm, mendings, request, cancel);
     if (!finished)
         return fail(finished.error());
+    tellCharacters(finished->mended, composed.setting);
     design.weld = welded.stats;
     design.finished = std::move(*finished);
     design.outline_mm = std::move(design.finished.outline_mm);

@@ -42,6 +42,7 @@ Result<void> checkFinishing(const Finishing& f)
 }
 
 Result<Finished> finish(const Outline& welded_mm, const Finishing& finishing, double em_mm,
+                        std::span<const PlacedMending> mendings, const MendingRequest& request,
                         const CancelToken& cancel)
 {
     if (auto ok = checkFinishing(finishing); !ok)
@@ -70,6 +71,14 @@ Result<Finished> finish(const Outline& welded_mm, const Finishing& finishing, do
     }
     if (out.outline_mm.pieces.empty())
         return fail(ErrorCode::NothingToCut, {}, "the offset leaves nothing of them");
+    if (!mendings.empty()) {
+        auto mended = mend(out.outline_mm, mendings, request);
+        if (!mended)
+            return fail(mended.error());
+        out.outline_mm = std::move(mended->outline_mm);
+        out.mended = std::move(*mended);
+        out.mended.outline_mm = {};
+    }
     if (finishing.reduce_mm > 0.0) {
         auto reduced = reduceNodes(out.outline_mm, unit, {finishing.reduce_mm, cancel});
         if (!reduced)

@@ -5,8 +5,10 @@
 #include "core/base/result.h"
 #include "core/geometry/offset.h"
 #include "core/geometry/path.h"
+#include "core/proof/mending.h"
 
 #include <optional>
+#include <span>
 #include <string_view>
 #include <vector>
 
@@ -37,14 +39,17 @@ struct Finished
     double largest_deviation_mm = 0.0;
     /// False where fewer nodes would have let curves cross, and some were kept.
     bool is_reduced_everywhere = true;
+    /// What the mendings did; without its outline.
+    Mended mended;
 };
 
 /// Errors: DistanceOutOfRange (a bridge or a reduction up to 100 mm, an offset up to 1 m either way).
 Result<void> checkFinishing(const Finishing& finishing);
 
-/// `em_mm` sets the tolerances.
-/// Errors: those of checkFinishing, bridgeTouching, offset and reduceNodes; NothingToCut when no ink is left.
+/// `em_mm` sets the tolerances. `mendings` come after the border, before fewer nodes; `request` is used where there are some.
+/// Errors: those of checkFinishing, bridgeTouching, offset, mend and reduceNodes; NothingToCut when no ink is left.
 Result<Finished> finish(const Outline& welded_mm, const Finishing& finishing, double em_mm,
+                        std::span<const PlacedMending> mendings = {}, const MendingRequest& request = {},
                         const CancelToken& cancel = {});
 
 /// How corners are joined, by the name files and commands call it: round, mitre, bevel.

@@ -37,7 +37,9 @@ nlohmann::ordered_json limitsJson(const Job& job)
         json[std::string(infoOf(process).id)] = {{"stroke_comfortable_mm", limits.stroke_comfortable_mm},
                                                  {"stroke_floor_mm", limits.stroke_floor_mm},
                                                  {"gap_mm", limits.gap_mm},
-                                                 {"smallest_piece_mm2", limits.smallest_piece_mm2}};
+                                                 {"smallest_piece_mm2", limits.smallest_piece_mm2},
+                                                 {"smallest_middle_mm2", limits.smallest_middle_mm2},
+                                                 {"bridge_mm", limits.bridge_mm}};
     return json;
 }
 
@@ -45,7 +47,9 @@ ProcessLimits limitsFrom(const nlohmann::json& json, const ProcessLimits& usual)
 {
     return sensible({json.value("stroke_comfortable_mm", usual.stroke_comfortable_mm),
                      json.value("stroke_floor_mm", usual.stroke_floor_mm), json.value("gap_mm", usual.gap_mm),
-                     json.value("smallest_piece_mm2", usual.smallest_piece_mm2)});
+                     json.value("smallest_piece_mm2", usual.smallest_piece_mm2),
+                     json.value("smallest_middle_mm2", usual.smallest_middle_mm2),
+                     json.value("bridge_mm", usual.bridge_mm)});
 }
 
 nlohmann::ordered_json finishingJson(const Finishing& f)
@@ -125,6 +129,12 @@ void writeJob(std::ostream& out, const Job& job)
         json["size"]["other_mm"] = *job.size.other_mm;
     if (!job.features.empty())
         json["features"] = job.features;
+    if (job.is_one_piece)
+        json["one_piece"] = true;
+    if (job.material.width_mm > 0.0 || job.material.height_mm > 0.0)
+        json["material"] = {{"width_mm", job.material.width_mm}, {"height_mm", job.material.height_mm}};
+    if (job.weeding != WeedingHelp())
+        json["weeding"] = {{"frame_mm", job.weeding.frame_mm}, {"parting_mm", job.weeding.parting_mm}};
     if (job.finishing != Finishing())
         json["finishing"] = finishingJson(job.finishing);
     if (!job.lettering.isPlain())
@@ -163,6 +173,15 @@ Result<Job> readJob(std::istream& in)
             if (const auto of = std::ranges::find(allProcesses(), id, &ProcessInfo::id);
                 of != allProcesses().end())
                 job.setLimits(of->process, limitsFrom(given, defaultLimits(of->process)));
+        job.is_one_piece = json.value("one_piece", false);
+        const auto length = [](const nlohmann::json& from, const char* name) {
+            const double mm = from.value(name, 0.0);
+            return mm > 0.0 && mm <= kMaxSize_mm ? mm : 0.0;
+        };
+        if (const auto material = json.find("material"); material != json.end())
+            job.material = {length(*material, "width_mm"), length(*material, "height_mm")};
+        if (const auto weeding = json.find("weeding"); weeding != json.end())
+            job.weeding = {length(*weeding, "frame_mm"), length(*weeding, "parting_mm")};
         const auto font = json.value("font", nlohmann::json::object());
         job.font = detail::fontFrom(font);
         job.features = json.value("features", "");

@@ -7,6 +7,7 @@
 #include "core/design/font_ref.h"
 #include "core/design/lettering.h"
 #include "core/process/process.h"
+#include "core/proof/weeding.h"
 
 #include <iosfwd>
 #include <map>
@@ -34,6 +35,14 @@ struct FinishedSize
     friend bool operator==(const FinishedSize&, const FinishedSize&) = default;
 };
 
+/// What it is made from; 0 where that is not known.
+struct Material
+{
+    double width_mm = 0.0, height_mm = 0.0;
+
+    friend bool operator==(const Material&, const Material&) = default;
+};
+
 struct Job
 {
     /// UTF-8; a line break starts a new line.
@@ -52,6 +61,11 @@ struct Job
     Lettering lettering;
     /// What is done to the welded words at their finished size.
     Finishing finishing;
+    /// A name sign, a topper, a tag: all must hang together.
+    bool is_one_piece = false;
+    Material material;
+    /// Cut along with the words.
+    WeedingHelp weeding;
     /// Where the person's machine and material hold other than is usual.
     std::map<Process, ProcessLimits> own_limits;
 

@@ -125,6 +125,14 @@ void replaceCharacters(Lettering& lettering, std::u32string_view words, std::siz
             piece.letter = placeAfter(*piece.letter);
         pieces.push_back(piece);
     }
+    std::erase_if(lettering.mendings, [&](Mending& mending) {
+        if (!mending.place)
+            return false;
+        const auto place = placeAfter(mending.place->letter);
+        if (place)
+            mending.place->letter = *place;
+        return !place;
+    });
     lettering.letters = std::move(letters);
     lettering.blocks = std::move(blocks);
     lettering.pieces = std::move(pieces);

@@ -5,6 +5,7 @@
 #include "core/design/font_ref.h"
 #include "core/design/word_shape.h"
 #include "core/geometry/unit.h"
+#include "core/proof/mending.h"
 
 #include <cstdint>
 #include <map>
@@ -142,6 +143,8 @@ struct Lettering
     std::map<std::string, MotifDrawing> motifs;
     std::vector<PlacedPiece> pieces;
     std::vector<Guide> guides;
+    /// What is mended, or left as it is, in the order of choosing.
+    std::vector<Mending> mendings;
 
     const LetterChoice& letter(std::size_t character) const;
     const Block& block(std::size_t index) const;

@@ -203,6 +203,37 @@ FontRef fontFrom(const Json& json)
     return {json.value("path", ""), json.value("face", 0u), json.value("instance", "")};
 }
 
+OrderedJson mendingJson(const Mending& m)
+{
+    OrderedJson json{{"kind", idOf(m.kind)}};
+    if (m.to > 0.0)
+        json["to"] = m.to;
+    if (m.kind == MendingKind::Leave)
+        json["leaves"] = idOf(m.leaves);
+    if (m.place)
+        json["place"] = {{"letter", m.place->letter}, {"x_em", m.place->x_em}, {"y_em", m.place->y_em}};
+    return json;
+}
+
+/// Nothing for a kind that this version does not know.
+std::optional<Mending> mendingFrom(const Json& json)
+{
+    const auto kind = mendingKindOf(json.value("kind", ""));
+    if (!kind)
+        return {};
+    Mending m{*kind, figure(json, "to", 0.0, 0.0, kMostMending_mm2)};
+    if (*kind == MendingKind::Leave) {
+        const auto leaves = findingKindOf(json.value("leaves", ""));
+        if (!leaves)
+            return {};
+        m.leaves = *leaves;
+    }
+    if (const auto place = json.find("place"); place != json.end())
+        m.place = MendingPlace{place->value("letter", std::size_t(0)), figure(*place, "x_em", 0.0, -kMostEm, kMostEm),
+                               figure(*place, "y_em", 0.0, -kMostEm, kMostEm)};
+    return m;
+}
+
 OrderedJson letteringJson(const Lettering& lettering)
 {
     auto json = OrderedJson::object();
@@ -222,6 +253,7 @@ OrderedJson letteringJson(const Lettering& lettering)
     list("motifs", lettering.motifs, [](const auto& entry) { return motifJson(entry.first, entry.second); });
     list("pieces", lettering.pieces, pieceJson);
     list("guides", lettering.guides, guideJson);
+    list("mendings", lettering.mendings, mendingJson);
     return json;
 }
 
@@ -256,6 +288,10 @@ Lettering letteringFrom(const Json& json)
     });
     each("pieces", [&](const Json& item) { lettering.pieces.push_back(pieceFrom(item)); });
     each("guides", [&](const Json& item) { lettering.guides.push_back(guideFrom(item)); });
+    each("mendings", [&](const Json& item) {
+        if (auto mending = mendingFrom(item))
+            lettering.mendings.push_back(*mending);
+    });
     tidy(lettering);
     return lettering;
 }

@@ -12,40 +12,7 @@
 namespace ink {
 namespace {
 
-/// A point inside the ring: halfway through the first two crossings of a level near its middle.
-Point insideOf(const Contour& ring)
-{
-    const Box box = ring.bounds();
-    const double level = box.y0 + box.height() * 0.4931; // not through a node
-    std::vector<double> crossings;
-    for (const auto& s : ring.segments) {
-        constexpr int kSteps = 32;
-        Point before = s.start();
-        for (int i = 1; i <= kSteps; ++i) {
-            const Point p = s.pointAt(double(i) / kSteps);
-            if ((before.y < level) != (p.y < level))
-                crossings.push_back(before.x + (p.x - before.x) * (level - before.y) / (p.y - before.y));
-            before = p;
-        }
-    }
-    std::ranges::sort(crossings);
-    if (crossings.size() < 2)
-        return {(box.x0 + box.x1) / 2, (box.y0 + box.y1) / 2};
-    return {(crossings[0] + crossings[1]) / 2, level};
-}
-
-void addSharpPoints(const Contour& ring, std::vector<SharpPoint>& out)
-{
-    for (std::size_t i = 0; i < ring.segments.size(); ++i) {
-        const Segment& in = ring.segments[i];
-        const Point a = in.endTangent(), b = ring.segments[(i + 1) % ring.segments.size()].startTangent();
-        const double turn_deg = std::atan2(cross(a, b), dot(a, b)) * 180 / std::numbers::pi;
-        if (turn_deg > 180 - kSharpPoint_deg) // ink on the left: a turn to the left is a point of the ink
-            out.push_back({in.end(), 180 - turn_deg});
-    }
-}
-
-/// What depends on how the shape is drawn: strokes, gaps and sharp points, in the unit of the outline.
+/// Strokes and gaps, in the unit of the outline.
 Result<void> measureShape(const Outline& outline, Unit unit, FitMarks& marks, const CancelToken& cancel)
 {
     const auto axis = medialAxis(outline, unit, cancel);
@@ -53,12 +20,6 @@ Result<void> measureShape(const Outline& outline, Unit unit, FitMarks& marks, co
         return fail(axis.error());
     marks.thinnest_stroke = axis->thinnest_stroke;
     marks.narrowest_gap = axis->narrowest_gap;
-    marks.sharp_points.clear();
-    for (const auto& piece : outline.pieces) {
-        addSharpPoints(piece.outer, marks.sharp_points);
-        for (const auto& middle : piece.middles)
-            addSharpPoints(middle, marks.sharp_points);
-    }
     return {};
 }
 
@@ -124,20 +85,17 @@ Result<void> markOutline(const Outline& outline, Unit unit, FitMarks& marks, con
 {
     if (auto measured = measureShape(outline, unit, marks, cancel); !measured)
         return measured;
-    const auto figures = measure(outline);
-    marks.pieces = figures.pieces;
-    marks.nodes = figures.nodes;
+    const auto parts = partsOf(outline);
+    marks.pieces = parts.figures.pieces;
+    marks.nodes = parts.figures.nodes;
+    marks.sharp_points = parts.points;
     marks.middles.clear();
     marks.smallest_piece.reset();
-    for (const auto& piece : outline.pieces) {
-        double area = piece.outer.signedArea();
-        for (const auto& middle : piece.middles) {
-            area += middle.signedArea();
-            marks.middles.push_back(insideOf(middle));
-        }
-        if (!marks.smallest_piece || area < marks.smallest_piece->area)
-            marks.smallest_piece = SmallPiece{area, insideOf(piece.outer)};
-    }
+    for (const auto& middle : parts.middles)
+        marks.middles.push_back(middle.at);
+    for (const auto& piece : parts.pieces)
+        if (!marks.smallest_piece || piece.area < marks.smallest_piece->area)
+            marks.smallest_piece = SmallPiece{piece.area, piece.at};
     return {};
 }
 
@@ -232,11 +190,13 @@ Result<FitMarks> marksAt(const FitShape& shape, const FinishedSize& size, const 
                 **place = mapped(**place, by, across);
         for (auto& point : marks.sharp_points)
             point.at = by.map(point.at);
-    } else if (auto measured =
-                   measureShape(transformed(shape.outline_fu, by),
-                                Unit::ofEm(shape.units_per_em * std::min(across, up)), marks, cancel);
-               !measured) {
-        return fail(measured.error());
+    } else {
+        const Outline stretched = transformed(shape.outline_fu, by);
+        if (auto measured =
+                measureShape(stretched, Unit::ofEm(shape.units_per_em * std::min(across, up)), marks, cancel);
+            !measured)
+            return fail(measured.error());
+        marks.sharp_points = partsOf(stretched).points;
     }
     for (auto& pair : marks.pairs)
         pair.between = by.map(pair.between);

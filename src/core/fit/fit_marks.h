@@ -9,6 +9,7 @@
 #include "core/fit/joins.h"
 #include "core/geometry/medial_axis.h"
 #include "core/process/process.h"
+#include "core/proof/outline_proof.h"
 #include "core/type/alternates.h"
 
 #include <iosfwd>
@@ -18,13 +19,6 @@
 #include <vector>
 
 namespace ink {
-
-struct SharpPoint
-{
-    Point at;
-    /// Angle of the ink.
-    double angle_deg = 0.0;
-};
 
 /// The letter of the words that has other forms, and these.
 struct LetterWithForms
@@ -73,7 +67,7 @@ struct FitMarks
     std::size_t nodes = 0;
     /// One place in each middle that is to be weeded.
     std::vector<Point> middles;
-    std::vector<SharpPoint> sharp_points;
+    std::vector<PointOfInk> sharp_points;
     std::optional<SmallPiece> smallest_piece;
     std::u32string missing;
     std::vector<LetterWithForms> alternates;
@@ -82,10 +76,6 @@ struct FitMarks
     double nodesPerLetter() const { return letters.empty() ? 0.0 : double(nodes) / double(letters.size()); }
     bool hasSwash() const;
 };
-
-/// Ink that ends in less than this is called a sharp point: it lifts when weeding (common practice, no
-/// source).
-inline constexpr double kSharpPoint_deg = 30.0;
 
 /// The words in a font at no particular size; marks for any size follow from it.
 struct FitShape

@@ -25,8 +25,8 @@ struct Gap
     NearestPair nearest;
 };
 
-/// The narrowest gap between each two pieces that are nearer than `width`, narrowest first.
-std::vector<Gap> gapsOf(const Outline& outline, double width, double tolerance)
+/// The narrowest gap between each two pieces that are nearer than `width` and not in one set, narrowest first.
+std::vector<Gap> gapsOf(const Outline& outline, double width, double tolerance, DisjointSets& joined)
 {
     std::vector<Chord> chords;
     std::vector<std::uint32_t> piece_of;
@@ -50,7 +50,7 @@ std::vector<Gap> gapsOf(const Outline& outline, double width, double tolerance)
         box.add(chords[i].b);
         index.near(grownBy(box, width), near);
         for (const std::uint32_t k : near) {
-            if (piece_of[k] <= piece_of[i])
+            if (piece_of[k] <= piece_of[i] || joined.leaderOf(piece_of[k]) == joined.leaderOf(piece_of[i]))
                 continue;
             const auto found = nearestEnds(chords[i].a, chords[i].b, chords[k].a, chords[k].b);
             if (found.distance >= width)
@@ -67,7 +67,8 @@ std::vector<Gap> gapsOf(const Outline& outline, double width, double tolerance)
     return gaps;
 }
 
-/// A stadium of that width round the line from a to b; a disc when they are one point.
+} // namespace
+
 Contour stadium(Point a, Point b, double width)
 {
     const double r = 0.5 * width;
@@ -91,6 +92,31 @@ Contour stadium(Point a, Point b, double width)
     side(a - n, b - n);
     return out;
 }
+
+std::vector<Tie> shortestTies(const Outline& outline, double width, const std::function<bool(std::size_t)>& ties)
+{
+    std::vector<Tie> out;
+    DisjointSets joined(outline.pieces.size());
+    const Box box = bounds(outline);
+    const double most = std::max(box.width(), box.height());
+    std::size_t left = outline.pieces.size();
+    // Further and further, so that what is near is done with before what is far is looked at.
+    for (double reach = std::max(width, 0.001 * most); left > 1; reach *= 2.0) {
+        for (const auto& gap : gapsOf(outline, reach, 0.01 * width, joined)) {
+            if (ties && !ties(gap.a) && !ties(gap.b))
+                continue;
+            if (joined.join(gap.a, gap.b)) {
+                out.push_back({gap.nearest.from, gap.nearest.to});
+                --left;
+            }
+        }
+        if (reach > 2.0 * most)
+            break;
+    }
+    return out;
+}
+
+namespace {
 
 /// Finds the necks of the ink in its axis.
 class NeckFinder
@@ -218,7 +244,7 @@ Result<Bridged> bridgeTouching(const Outline& outline, double width, Unit unit, 
         out.bridges.push_back(lerp(from, to, 0.5));
     };
     DisjointSets joined(outline.pieces.size());
-    for (const auto& gap : gapsOf(outline, width, 0.01 * width))
+    for (const auto& gap : gapsOf(outline, width, 0.01 * width, joined))
         if (joined.join(gap.a, gap.b))
             add(gap.nearest.from, gap.nearest.to);
     const auto necks = necksOf(outline, width, unit, cancel);

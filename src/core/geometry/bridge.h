@@ -6,6 +6,8 @@
 #include "core/geometry/path.h"
 #include "core/geometry/unit.h"
 
+#include <functional>
+
 namespace ink {
 
 struct Bridged
@@ -23,5 +25,18 @@ struct Bridged
 /// Errors: those of axisGraph() and combine().
 Result<Bridged> bridgeTouching(const Outline& outline, double width, Unit unit,
                                const CancelToken& cancel = {});
+
+/// A stadium of that width round the line from a to b, counter-clockwise; a disc when they are one point.
+Contour stadium(Point a, Point b, double width);
+
+struct Tie
+{
+    Point from, to;
+};
+/// The shortest lines that make one of all pieces; where `ties` is given, only those with such a piece at an end. Chords lie
+/// within 0.01 of `width` of their curves.
+/// Source: J. B. Kruskal, Proceedings of the AMS 7(1), 1956.
+std::vector<Tie> shortestTies(const Outline& outline, double width,
+                              const std::function<bool(std::size_t piece)>& ties = {});
 
 } // namespace ink

@@ -35,23 +35,23 @@ ProcessLimits defaultLimits(Process process)
 {
     switch (process) {
     case Process::KnifeVinyl:
-        return {1.0, 0.5, 0.5, 2.0};
+        return {1.0, 0.5, 0.5, 2.0, 0.5};
     case Process::KnifeHeatTransfer:
-        return {1.0, 0.7, 0.7, 3.0};
+        return {1.0, 0.7, 0.7, 3.0, 0.8};
     case Process::KnifeCard:
-        return {1.5, 1.5, 1.0, 4.0};
+        return {1.5, 1.5, 1.0, 4.0, 1.0};
     case Process::LaserWood:
-        return {1.5, 1.5, 0.8, 9.0};
+        return {1.5, 1.5, 0.8, 9.0, 0.8};
     case Process::Stencil:
-        return {1.5, 1.5, 2.0, 0.0};
+        return {1.5, 1.5, 2.0, 0.0, 0.0};
     case Process::Pen: // one line of an ordinary pen
-        return {0.5, 0.5, 0.5, 0.0};
+        return {0.5, 0.5, 0.5, 0.0, 0.0};
     case Process::Applique: // the gap is twice the cover of 3.5 mm
-        return {10.0, 10.0, 7.0, 100.0};
+        return {10.0, 10.0, 7.0, 100.0, 50.0};
     case Process::Satin:
-        return {1.0, 1.0, 1.0, 0.0};
+        return {1.0, 1.0, 1.0, 0.0, 0.0};
     case Process::PaperPattern:
-        return {1.5, 1.0, 1.0, 4.0};
+        return {1.5, 1.0, 1.0, 4.0, 1.0};
     }
     return {};
 }
@@ -64,6 +64,8 @@ ProcessLimits sensible(ProcessLimits limits)
         std::max(limits.stroke_floor_mm, within(limits.stroke_comfortable_mm, kMaxLimit_mm));
     limits.gap_mm = within(limits.gap_mm, kMaxLimit_mm);
     limits.smallest_piece_mm2 = within(limits.smallest_piece_mm2, kMaxLimit_mm2);
+    limits.smallest_middle_mm2 = within(limits.smallest_middle_mm2, kMaxLimit_mm2);
+    limits.bridge_mm = within(limits.bridge_mm, kMaxLimit_mm);
     return limits;
 }
 

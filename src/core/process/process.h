@@ -41,6 +41,8 @@ struct ProcessLimits
     double smallest_piece_mm2 = 2.0;
     /// Middles smaller than this close while cutting, or cannot be weeded.
     double smallest_middle_mm2 = 0.5;
+    /// Of a stencil's bridges.
+    double bridge_mm = 2.0;
 
     friend bool operator==(const ProcessLimits&, const ProcessLimits&) = default;
 };

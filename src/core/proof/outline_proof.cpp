@@ -110,6 +110,23 @@ std::string_view idOf(ProofVerdict verdict)
     return kIds[static_cast<std::size_t>(verdict)];
 }
 
+OutlineParts partsOf(const Outline& outline)
+{
+    OutlineParts out;
+    out.figures = measure(outline);
+    for (const auto& piece : outline.pieces) {
+        double area = piece.outer.signedArea();
+        addPoints(piece.outer, out.points);
+        for (const auto& middle : piece.middles) {
+            area += middle.signedArea();
+            out.middles.push_back({-middle.signedArea(), insideOf(middle), middle.bounds()});
+            addPoints(middle, out.points);
+        }
+        out.pieces.push_back({area, insideOf(piece.outer), piece.outer.bounds()});
+    }
+    return out;
+}
+
 Result<OutlineProof> OutlineProof::of(Outline outline, Unit unit, std::shared_ptr<const LetterOwners> letters,
                                       const CancelToken& cancel)
 {
@@ -122,17 +139,7 @@ Result<OutlineProof> OutlineProof::of(Outline outline, Unit unit, std::shared_pt
     out.m_graph = std::make_shared<const AxisGraph>(std::move(*graph));
     out.m_ink = std::make_shared<const InkTest>(outline, kInkTolerance_u * unit.u);
     out.m_branches = branchesOf(*out.m_graph, *out.m_ink);
-    out.m_figures = measure(outline);
-    for (const auto& piece : outline.pieces) {
-        double area = piece.outer.signedArea();
-        addPoints(piece.outer, out.m_points);
-        for (const auto& middle : piece.middles) {
-            area += middle.signedArea();
-            out.m_middles.push_back({-middle.signedArea(), insideOf(middle), middle.bounds()});
-            addPoints(middle, out.m_points);
-        }
-        out.m_pieces.push_back({area, insideOf(piece.outer), piece.outer.bounds()});
-    }
+    out.m_parts = partsOf(outline);
     // Ways of two pieces that run side by side.
     std::vector<std::size_t> piece_of;
     for (std::size_t i = 0; i < outline.pieces.size(); ++i)
@@ -325,27 +332,27 @@ private:
             f.parts = {number};
             return f;
         };
-        for (std::size_t i = 0; i < m_proof.m_pieces.size(); ++i)
-            if (m_proof.m_pieces[i].area * square < limits.smallest_piece_mm2)
-                m_found.push_back(part(FindingKind::Speck, m_proof.m_pieces[i], i, limits.smallest_piece_mm2));
-        for (std::size_t i = 0; i < m_proof.m_middles.size(); ++i) {
-            const auto& middle = m_proof.m_middles[i];
+        for (std::size_t i = 0; i < m_proof.pieces().size(); ++i)
+            if (m_proof.pieces()[i].area * square < limits.smallest_piece_mm2)
+                m_found.push_back(part(FindingKind::Speck, m_proof.pieces()[i], i, limits.smallest_piece_mm2));
+        for (std::size_t i = 0; i < m_proof.middles().size(); ++i) {
+            const auto& middle = m_proof.middles()[i];
             if (m_asked.is_stencil)
                 m_found.push_back(part(FindingKind::StencilMiddle, middle, i, 0.0));
             else if (middle.area * square < limits.smallest_middle_mm2)
                 m_found.push_back(part(FindingKind::SmallMiddle, middle, i, limits.smallest_middle_mm2));
         }
-        if (!m_asked.is_one_piece || m_proof.m_pieces.size() < 2)
+        if (!m_asked.is_one_piece || m_proof.pieces().size() < 2)
             return;
-        const auto largest = std::ranges::max_element(m_proof.m_pieces, {}, &PartSize::area);
-        for (std::size_t i = 0; i < m_proof.m_pieces.size(); ++i)
-            if (&m_proof.m_pieces[i] != &*largest)
-                m_found.push_back(part(FindingKind::LoosePiece, m_proof.m_pieces[i], i, 0.0));
+        const auto largest = std::ranges::max_element(m_proof.pieces(), {}, &PartSize::area);
+        for (std::size_t i = 0; i < m_proof.pieces().size(); ++i)
+            if (&m_proof.pieces()[i] != &*largest)
+                m_found.push_back(part(FindingKind::LoosePiece, m_proof.pieces()[i], i, 0.0));
     }
 
     void addPoints()
     {
-        for (const auto& point : m_proof.m_points) {
+        for (const auto& point : m_proof.points()) {
             const Point at = point.at * m_scale;
             const double near = m_asked.limits.stroke_comfortable_mm;
             if (std::ranges::any_of(m_blunted, [&](Point p) { return length(p - at) < near; }))
@@ -364,7 +371,7 @@ private:
 
     void addWhole()
     {
-        const auto& figures = m_proof.m_figures;
+        const auto& figures = m_proof.figures();
         const double cm = figures.cut_length * m_scale / 10.0;
         ProofFinding f;
         f.level = FindingLevel::Look;

@@ -84,6 +84,18 @@ struct PartSize
     Box box;
 };
 
+/// What is told of an outline without its axis.
+struct OutlineParts
+{
+    OutlineFigures figures;
+    std::vector<PartSize> pieces;
+    /// Of all pieces, one after the other.
+    std::vector<PartSize> middles;
+    std::vector<PointOfInk> points;
+};
+/// Units:  those of the outline.
+OutlineParts partsOf(const Outline& outline);
+
 class OutlineProof
 {
 public:
@@ -98,11 +110,10 @@ public:
     const AxisGraph& graph() const { return *m_graph; }
     const std::vector<Branch>& branches() const { return m_branches; }
     const InkTest& ink() const { return *m_ink; }
-    const OutlineFigures& figures() const { return m_figures; }
-    const std::vector<PartSize>& pieces() const { return m_pieces; }
-    /// Of all pieces, one after the other.
-    const std::vector<PartSize>& middles() const { return m_middles; }
-    const std::vector<PointOfInk>& points() const { return m_points; }
+    const OutlineFigures& figures() const { return m_parts.figures; }
+    const std::vector<PartSize>& pieces() const { return m_parts.pieces; }
+    const std::vector<PartSize>& middles() const { return m_parts.middles; }
+    const std::vector<PointOfInk>& points() const { return m_parts.points; }
 
     struct Asked
     {
@@ -127,9 +138,7 @@ private:
     std::vector<Branch> m_branches;
     std::shared_ptr<const InkTest> m_ink;
     std::shared_ptr<const LetterOwners> m_letters;
-    OutlineFigures m_figures;
-    std::vector<PartSize> m_pieces, m_middles;
-    std::vector<PointOfInk> m_points;
+    OutlineParts m_parts;
     /// Stretches of edges of two pieces that come close: where, how close, how long.
     struct SameWay
     {

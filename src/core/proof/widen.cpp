@@ -2,6 +2,7 @@
 
 #include "core/geometry/boolean.h"
 #include "core/geometry/box.h"
+#include "core/geometry/distance.h"
 #include "core/geometry/nesting.h"
 #include "core/geometry/stroke.h"
 
@@ -55,55 +56,67 @@ OpenPath pathOf(const Branch& branch, const BranchRun& run, double width, Unit u
     return smoothed(centres, tolerance);
 }
 
-/// Stretches of the branches of the other kind that lie so near to the runs that the band would reach over their axis or
-/// make them narrower than they may be; by the width that is to be kept.
-std::map<int, std::vector<OpenPath>> guardsOf(const OutlineProof& proof, bool is_ink,
-                                              const std::vector<Meant>& runs, double width, double other_width)
+/// Stretches of the branches of one kind that lie where something changes, by the class of width that is to be kept: each
+/// class is narrower by kNextClass. `isNear` is asked with a stretch and half the width kept there.
+template <typename IsNear>
+std::map<int, std::vector<OpenPath>> guardsOf(const OutlineProof& proof, bool is_ink, double width, const IsNear& isNear)
 {
-    std::vector<Chord> way;
-    for (const auto& [branch, run] : runs) {
-        const auto centres = centresAlong(*branch, run, 0.5 * width);
-        for (std::size_t i = 0; i + 1 < centres.size(); ++i)
-            way.push_back({centres[i], centres[i + 1]});
-        if (centres.size() == 1)
-            way.push_back({centres[0], centres[0]});
-    }
-    const ChordIndex index(way);
     std::map<int, std::vector<OpenPath>> out;
-    std::vector<std::uint32_t> near;
+    const auto classOf = [&](double w) {
+        int c = 0;
+        while (c < kClasses && w < width * std::pow(kNextClass, c))
+            ++c;
+        return c;
+    };
     for (const auto& branch : proof.branches()) {
-        if (branch.is_ink == is_ink)
+        if (branch.is_ink != is_ink)
             continue;
-        const auto& places = branch.places;
-        const auto classOf = [&](double w) {
-            for (int c = 0; c < kClasses; ++c)
-                if (w >= other_width * std::pow(kNextClass, c))
-                    return c;
-            return kClasses;
+        std::vector<Point> way;
+        int number = kClasses;
+        const auto end = [&] {
+            if (way.size() > 1)
+                out[number].push_back(smoothed(way, toleranceOf(width * std::pow(kNextClass, number), proof.unit())));
+            way.clear();
         };
-        for (std::size_t i = 0; i + 1 < places.size(); ++i) {
-            const auto *step = branch.steps[places[i + 1].step];
-            const double least = std::min(places[i].width, places[i + 1].width);
+        for (std::size_t i = 0; i + 1 < branch.places.size(); ++i) {
+            const auto &a = branch.places[i], &b = branch.places[i + 1];
+            const double least = std::min(a.width, b.width);
             // Into a notch, or off a corner, there are no two sides to keep apart.
-            if (!step->is_stroke || least <= 0.0)
+            int here = branch.steps[b.step]->is_stroke && least > 0.0 ? classOf(least) : kClasses;
+            if (here < kClasses && !isNear(a.centre, b.centre, 0.5 * width * std::pow(kNextClass, here)))
+                here = kClasses;
+            if (here != number)
+                end();
+            number = here;
+            if (here == kClasses)
                 continue;
-            const int number = classOf(least);
-            if (number == kClasses)
-                continue;
-            const double kept = other_width * std::pow(kNextClass, number);
-            const double reach = 0.5 * (width * (1.0 + kSurplus) + kept);
-            Box box;
-            box.add(places[i].centre);
-            box.add(places[i + 1].centre);
-            index.near(grownBy(box, reach), near);
-            const bool is_near = std::ranges::any_of(near, [&](std::uint32_t k) {
-                return nearestEnds(places[i].centre, places[i + 1].centre, way[k].a, way[k].b).distance < reach;
-            });
-            if (is_near)
-                out[number].push_back(OpenPath{{Segment::line(places[i].centre, places[i + 1].centre)}});
+            if (way.empty())
+                way.push_back(a.centre);
+            way.push_back(b.centre);
         }
+        end();
     }
     return out;
+}
+
+/// `change` without its guards.
+Result<Outline> guarded(Outline change, const std::map<int, std::vector<OpenPath>>& guards, double width, Unit unit,
+                        const CancelToken& cancel)
+{
+    for (const auto& [number, paths] : guards) {
+        const double kept = width * std::pow(kNextClass, number);
+        OffsetOptions pen;
+        pen.tolerance = toleranceOf(kept, unit);
+        pen.cancel = cancel;
+        auto guard = stroked(paths, kept, unit, pen);
+        if (!guard)
+            return guard;
+        auto rest = combine(change, *guard, BooleanOp::Subtract, unit, cancel);
+        if (!rest)
+            return rest;
+        change = std::move(*rest);
+    }
+    return change;
 }
 
 /// Without the pieces that none of the runs runs through.
@@ -167,15 +180,27 @@ Result<Widening> widened(const OutlineProof& proof, bool is_ink, const WidenOpti
     auto band = stroked(paths, width, unit, pen);
     if (!band)
         return fail(band.error());
-    for (const auto& [number, guarded] : guardsOf(proof, is_ink, runs, options.width, options.other_width)) {
-        auto guard = stroked(guarded, options.other_width * std::pow(kNextClass, number), unit, pen);
-        if (!guard)
-            return fail(guard.error());
-        auto rest = combine(*band, *guard, BooleanOp::Subtract, unit, options.cancel);
-        if (!rest)
-            return fail(rest.error());
-        *band = std::move(*rest);
+    std::vector<Chord> way;
+    for (const auto& [branch, run] : runs) {
+        const auto centres = centresAlong(*branch, run, 0.5 * width);
+        for (std::size_t i = 0; i < centres.size(); ++i)
+            way.push_back({centres[i], centres[std::min(i + 1, centres.size() - 1)]});
     }
+    const ChordIndex index(way);
+    std::vector<std::uint32_t> near;
+    const auto isNear = [&](Point a, Point b, double kept) {
+        const double reach = 0.5 * width + kept;
+        Box box;
+        box.add(a);
+        box.add(b);
+        index.near(grownBy(box, reach), near);
+        return std::ranges::any_of(
+            near, [&](std::uint32_t k) { return nearestEnds(a, b, way[k].a, way[k].b).distance < reach; });
+    };
+    band = guarded(std::move(*band), guardsOf(proof, !is_ink, options.other_width, isNear), options.other_width, unit,
+                   options.cancel);
+    if (!band)
+        return fail(band.error());
     *band = onRuns(std::move(*band), runs, width);
     auto made = changed(proof.outline(), *band, is_ink ? BooleanOp::Union : BooleanOp::Subtract, unit,
                         options.cancel);
@@ -230,6 +255,24 @@ Outline withCurvesOf(const Outline& before, Outline after, double tolerance)
         std::ranges::for_each(piece.middles, putBack);
     }
     return after;
+}
+
+Result<Outline> offTheAxis(const Outline& change, const OutlineProof& proof, bool is_ink, double width,
+                           const CancelToken& cancel)
+{
+    std::vector<Box> boxes;
+    for (const auto& piece : change.pieces)
+        boxes.push_back(piece.outer.bounds());
+    const auto isNear = [&](Point a, Point b, double kept) {
+        Box box;
+        box.add(a);
+        box.add(b);
+        box = grownBy(box, kept);
+        return std::ranges::any_of(boxes, [&](const Box& other) {
+            return other.x0 <= box.x1 && other.x1 >= box.x0 && other.y0 <= box.y1 && other.y1 >= box.y0;
+        });
+    };
+    return guarded(change, guardsOf(proof, is_ink, width, isNear), width, proof.unit(), cancel);
 }
 
 Result<Widening> thickenStrokes(const OutlineProof& proof, const WidenOptions& options)

@@ -43,6 +43,12 @@ Result<Widening> openGaps(const OutlineProof& proof, const WidenOptions& options
 /// Gaps that are narrower are filled; what is left of them ends in a hollow of the width.
 Result<Widening> closeGaps(const OutlineProof& proof, const WidenOptions& options);
 
+/// `change` without what would reach over the axis of the strokes (or gaps) of `proof`, or make them narrower than `width`,
+/// or than they are where they are narrower already.
+/// Errors: those of stroked() and combine().
+Result<Outline> offTheAxis(const Outline& change, const OutlineProof& proof, bool is_ink, double width,
+                           const CancelToken& cancel = {});
+
 /// `after`, with every curve that is the one of `before` within `tolerance` put back to the bit.
 Outline withCurvesOf(const Outline& before, Outline after, double tolerance);
 

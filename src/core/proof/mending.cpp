@@ -1,0 +1,502 @@
+#include "core/proof/mending.h"
+
+#include "core/geometry/boolean.h"
+#include "core/geometry/box.h"
+#include "core/geometry/bridge.h"
+#include "core/geometry/distance.h"
+#include "core/geometry/nesting.h"
+#include "core/geometry/stroke.h"
+#include "core/proof/one_piece.h"
+#include "core/proof/stencil.h"
+#include "core/proof/widen.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+
+namespace ink {
+namespace {
+
+constexpr int kMostRounds = 3;
+/// Share of the largest limit that an axis may be off by.
+constexpr double kUnitOfLimit = 1.0 / 25.0;
+/// A finding after mending is one that was there before when it is no further off, in widths of what was asked.
+constexpr double kSamePlace = 1.5;
+
+struct NamedMending
+{
+    MendingKind kind;
+    std::string_view id;
+};
+constexpr std::array kNames{
+    NamedMending{MendingKind::Thicken, "thicken"},
+    NamedMending{MendingKind::OpenGaps, "open-gaps"},
+    NamedMending{MendingKind::CloseGaps, "close-gaps"},
+    NamedMending{MendingKind::LeaveOut, "leave-out"},
+    NamedMending{MendingKind::Enlarge, "enlarge"},
+    NamedMending{MendingKind::Tie, "tie"},
+    NamedMending{MendingKind::FillMiddles, "fill-middles"},
+    NamedMending{MendingKind::EnlargeMiddles, "enlarge-middles"},
+    NamedMending{MendingKind::Blunt, "blunt"},
+    NamedMending{MendingKind::TieAll, "tie-all"},
+    NamedMending{MendingKind::Bar, "bar"},
+    NamedMending{MendingKind::Plate, "plate"},
+    NamedMending{MendingKind::Bridges, "bridges"},
+    NamedMending{MendingKind::NoBridge, "no-bridge"},
+    NamedMending{MendingKind::Leave, "leave"},
+};
+
+double distanceTo(const Box& box, Point p)
+{
+    const double dx = std::max({box.x0 - p.x, 0.0, p.x - box.x1}), dy = std::max({box.y0 - p.y, 0.0, p.y - box.y1});
+    return std::hypot(dx, dy);
+}
+
+/// Kinds of findings that a mending answers.
+bool answers(MendingKind mending, FindingKind finding)
+{
+    switch (mending) {
+    case MendingKind::Thicken:
+        return finding == FindingKind::ThinStroke || finding == FindingKind::Hanging;
+    case MendingKind::OpenGaps:
+    case MendingKind::CloseGaps:
+        return finding == FindingKind::NarrowGap;
+    case MendingKind::LeaveOut:
+    case MendingKind::Enlarge:
+    case MendingKind::Tie:
+        return finding == FindingKind::Speck;
+    case MendingKind::FillMiddles:
+    case MendingKind::EnlargeMiddles:
+        return finding == FindingKind::SmallMiddle;
+    case MendingKind::Blunt:
+        return finding == FindingKind::SharpPoint;
+    case MendingKind::TieAll:
+    case MendingKind::Bar:
+    case MendingKind::Plate:
+        return finding == FindingKind::LoosePiece;
+    case MendingKind::Bridges:
+        return finding == FindingKind::StencilMiddle;
+    case MendingKind::NoBridge:
+    case MendingKind::Leave:
+        break;
+    }
+    return false;
+}
+
+Contour scaledAbout(const Contour& ring, Point centre, double factor)
+{
+    return transformed(ring,
+                       Affine{factor, 0, 0, factor, centre.x * (1.0 - factor), centre.y * (1.0 - factor)});
+}
+
+Point centreOf(const Box& box)
+{
+    return {(box.x0 + box.x1) / 2, (box.y0 + box.y1) / 2};
+}
+
+class Mender
+{
+public:
+    Mender(const Outline& outline, std::span<const PlacedMending> mendings, const MendingRequest& request)
+        : m_outline(outline), m_mendings(mendings), m_request(request)
+    {
+    }
+
+    Result<Mended> run()
+    {
+        for (const auto& m : m_mendings)
+            if (!(m.to >= 0.0 && m.to <= kMostMending_mm2))
+                return fail(ErrorCode::DistanceOutOfRange, {}, "a mending is 0 to 100 mm");
+        if (auto ok = look(); !ok)
+            return fail(ok.error());
+        const auto before = findings();
+        Mended out;
+        if (auto ok = tie(); !ok)
+            return fail(ok.error());
+        for (int round = 0; round < kMostRounds; ++round) {
+            m_places = 0;
+            for (const auto kind : {MendingKind::Thicken, MendingKind::CloseGaps, MendingKind::OpenGaps})
+                if (auto ok = widen(kind); !ok)
+                    return fail(ok.error());
+            if (m_places == 0)
+                break;
+        }
+        if (auto ok = mendMiddles(); !ok)
+            return fail(ok.error());
+        if (auto ok = mendSpecks(); !ok)
+            return fail(ok.error());
+        if (auto ok = blunt(); !ok)
+            return fail(ok.error());
+        if (auto ok = bridge(out); !ok)
+            return fail(ok.error());
+        if (auto ok = look(); !ok)
+            return fail(ok.error());
+        if (m_outline.pieces.empty())
+            return fail(ErrorCode::NothingToCut, {}, "the mending leaves nothing of them");
+        compare(before, findings(), out);
+        out.outline_mm = std::move(m_outline);
+        return out;
+    }
+
+private:
+    Result<void> look()
+    {
+        if (m_is_looked_at)
+            return {};
+        auto proof = OutlineProof::of(m_outline, m_request.unit, m_request.letters, m_request.cancel);
+        if (!proof)
+            return fail(proof.error());
+        m_proof = std::move(*proof);
+        m_is_looked_at = true;
+        return {};
+    }
+    void take(Outline outline)
+    {
+        m_outline = std::move(outline);
+        m_is_looked_at = false;
+    }
+    /// Measured against what is asked for, where that is more than the limits.
+    std::vector<ProofFinding> findings() const
+    {
+        OutlineProof::Asked asked{m_request.limits, m_request.is_stencil, m_request.is_one_piece, 0.0, 0.0};
+        for (const auto& m : m_mendings) {
+            if (m.at_mm)
+                continue;
+            auto& l = asked.limits;
+            if (m.kind == MendingKind::Thicken)
+                l.stroke_comfortable_mm = std::max(l.stroke_comfortable_mm, m.to);
+            if (m.kind == MendingKind::OpenGaps || m.kind == MendingKind::CloseGaps)
+                l.gap_mm = std::max(l.gap_mm, m.to);
+        }
+        return m_proof.findings(1.0, asked);
+    }
+
+    bool isLeft(FindingKind kind, const Box& box, double within) const
+    {
+        return std::ranges::any_of(m_mendings, [&](const PlacedMending& m) {
+            return m.kind == MendingKind::Leave && m.leaves == kind && (!m.at_mm || distanceTo(box, *m.at_mm) <= within);
+        });
+    }
+    /// What a mending of this kind asks for at this place: its own there, else the rule; 0 for nothing.
+    double askedAt(MendingKind kind, const Box& box, double within) const
+    {
+        double rule = 0.0;
+        for (const auto& m : m_mendings) {
+            if (m.kind != kind)
+                continue;
+            if (!m.at_mm)
+                rule = m.to;
+            else if (distanceTo(box, *m.at_mm) <= within)
+                return m.to;
+        }
+        return rule;
+    }
+
+    Result<void> tie()
+    {
+        const auto& r = m_request;
+        for (const auto& m : m_mendings) {
+            if (m.kind != MendingKind::TieAll && m.kind != MendingKind::Bar && m.kind != MendingKind::Plate)
+                continue;
+            auto made = m.kind == MendingKind::TieAll ? tiedTogether(m_outline, m.to, r.unit, {}, r.cancel)
+                        : m.kind == MendingKind::Bar  ? onBar(m_outline, m.to, r.baselines_mm, r.unit, r.cancel)
+                                                      : onPlate(m_outline, r.unit, r.cancel);
+            if (!made)
+                return fail(made.error());
+            take(std::move(*made));
+        }
+        return {};
+    }
+
+    Result<void> widen(MendingKind kind)
+    {
+        std::vector<double> widths;
+        for (const auto& m : m_mendings)
+            if (m.kind == kind && m.to > 0.0 && std::ranges::find(widths, m.to) == widths.end())
+                widths.push_back(m.to);
+        std::ranges::sort(widths, std::greater());
+        for (const double width : widths) {
+            if (auto ok = look(); !ok)
+                return ok;
+            WidenOptions options;
+            options.width = width;
+            options.cancel = m_request.cancel;
+            const bool is_ink = kind == MendingKind::Thicken;
+            options.other_width = is_ink ? m_request.limits.gap_mm : m_request.limits.stroke_comfortable_mm;
+            options.choose = [&](const Branch& branch, const BranchRun& stretch) {
+                const Point middle = placeAt(branch, 0.5 * (stretch.from + stretch.to)).centre;
+                Box box;
+                box.add(middle);
+                for (const Point p : centresAlong(branch, stretch, width))
+                    box.add(p);
+                const double least = narrowestOf(branch, stretch).width;
+                const double within = std::max(width, least);
+                for (const auto finding : {FindingKind::ThinStroke, FindingKind::Hanging, FindingKind::NarrowGap,
+                                           FindingKind::SharpPoint})
+                    if ((answers(kind, finding) || (is_ink && finding == FindingKind::SharpPoint)) &&
+                        isLeft(finding, box, within))
+                        return false;
+                if (!is_ink && kind == MendingKind::OpenGaps && askedAt(MendingKind::CloseGaps, box, within) > 0.0)
+                    return false; // closed instead
+                return askedAt(kind, box, within) == width;
+            };
+            auto made = kind == MendingKind::Thicken    ? thickenStrokes(m_proof, options)
+                        : kind == MendingKind::OpenGaps ? openGaps(m_proof, options)
+                                                        : closeGaps(m_proof, options);
+            if (!made)
+                return fail(made.error());
+            if (made->places == 0)
+                continue;
+            m_places += made->places;
+            take(std::move(made->outline));
+        }
+        return {};
+    }
+
+    Result<void> mendMiddles()
+    {
+        Outline larger;
+        bool any = false;
+        Outline out = m_outline;
+        for (auto& piece : out.pieces)
+            std::erase_if(piece.middles, [&](const Contour& middle) {
+                const Box box = middle.bounds();
+                const double area = -middle.signedArea();
+                if (isLeft(FindingKind::SmallMiddle, box, 0.0))
+                    return false;
+                if (area < askedAt(MendingKind::FillMiddles, box, 0.0))
+                    return any = true;
+                if (const double to = askedAt(MendingKind::EnlargeMiddles, box, 0.0); area < to)
+                    larger.pieces.push_back(
+                        {scaledAbout(middle.reversed(), centreOf(box), 1.01 * std::sqrt(to / area)), {}});
+                return false;
+            });
+        if (any)
+            take(std::move(out));
+        if (larger.pieces.empty())
+            return {};
+        if (auto ok = look(); !ok)
+            return ok;
+        auto clear = offTheAxis(larger, m_proof, true, m_request.limits.stroke_comfortable_mm, m_request.cancel);
+        if (!clear)
+            return fail(clear.error());
+        auto made = combine(m_outline, *clear, BooleanOp::Subtract, m_request.unit, m_request.cancel);
+        if (!made)
+            return fail(made.error());
+        take(withCurvesOf(m_outline, std::move(*made), 0.1 * m_request.unit.u));
+        return {};
+    }
+
+    Result<void> mendSpecks()
+    {
+        Outline out;
+        std::vector<bool> is_tied;
+        bool ties = false, any = false;
+        double width = 0.0;
+        for (auto& piece : m_outline.pieces) {
+            double area = piece.outer.signedArea();
+            for (const auto& middle : piece.middles)
+                area += middle.signedArea();
+            const Box box = piece.outer.bounds();
+            const double limit = m_request.limits.smallest_piece_mm2;
+            const auto at = [&](MendingKind kind, bool& is_here) {
+                is_here = std::ranges::any_of(m_mendings, [&](const PlacedMending& m) {
+                    return m.kind == kind && m.at_mm && distanceTo(box, *m.at_mm) <= 0.0;
+                });
+                return askedAt(kind, box, 0.0);
+            };
+            bool is_here = false;
+            is_tied.push_back(false);
+            if (isLeft(FindingKind::Speck, box, 0.0)) {
+                out.pieces.push_back(piece);
+                continue;
+            }
+            if (const double most = at(MendingKind::LeaveOut, is_here); is_here || area < most) {
+                is_tied.pop_back();
+                any = true;
+                continue;
+            }
+            const double to = at(MendingKind::Enlarge, is_here);
+            if (area < to) {
+                const double factor = 1.01 * std::sqrt(to / area);
+                Piece larger{scaledAbout(piece.outer, centreOf(box), factor), {}};
+                for (const auto& middle : piece.middles)
+                    larger.middles.push_back(scaledAbout(middle, centreOf(box), factor));
+                out.pieces.push_back(std::move(larger));
+                any = true;
+                continue;
+            }
+            const double tie_mm = at(MendingKind::Tie, is_here);
+            if (tie_mm > 0.0 && (is_here || area < limit)) {
+                is_tied.back() = ties = true;
+                width = tie_mm;
+            }
+            out.pieces.push_back(piece);
+        }
+        if (any) { // what was enlarged may meet its neighbour
+            std::vector<Paths> shapes;
+            for (const auto& piece : out.pieces)
+                shapes.push_back(toPaths(Outline{{piece}}));
+            auto united = combine(out, Outline{}, BooleanOp::Union, m_request.unit, m_request.cancel);
+            if (!united)
+                return fail(united.error());
+            if (united->pieces.size() == out.pieces.size())
+                take(std::move(out)); // nothing met: the curves as they were
+            else
+                take(std::move(*united));
+        }
+        if (!ties)
+            return {};
+        auto made = tiedTogether(m_outline, width, m_request.unit,
+                                 [&](std::size_t piece) { return piece < is_tied.size() && is_tied[piece]; },
+                                 m_request.cancel);
+        if (!made)
+            return fail(made.error());
+        take(withCurvesOf(m_outline, std::move(*made), 0.1 * m_request.unit.u));
+        return {};
+    }
+
+    Result<void> blunt()
+    {
+        if (std::ranges::none_of(m_mendings, [](const auto& m) { return m.kind == MendingKind::Blunt; }))
+            return {};
+        if (auto ok = look(); !ok)
+            return ok;
+        Outline rounds;
+        for (const auto& point : m_proof.points()) {
+            const Box box{point.at.x, point.at.y, point.at.x, point.at.y};
+            const double across = askedAt(MendingKind::Blunt, box, m_request.limits.stroke_comfortable_mm);
+            if (across <= 0.0 || isLeft(FindingKind::SharpPoint, box, across))
+                continue;
+            const Point centre = point.at + point.inwards * (0.5 * across);
+            rounds.pieces.push_back({stadium(centre, centre, across), {}});
+        }
+        if (rounds.pieces.empty())
+            return {};
+        auto clear = offTheAxis(rounds, m_proof, false, m_request.limits.gap_mm, m_request.cancel);
+        if (!clear)
+            return fail(clear.error());
+        auto made = combine(m_outline, *clear, BooleanOp::Union, m_request.unit, m_request.cancel);
+        if (!made)
+            return fail(made.error());
+        take(withCurvesOf(m_outline, std::move(*made), 0.1 * m_request.unit.u));
+        return {};
+    }
+
+    Result<void> bridge(Mended& out)
+    {
+        StencilAsked asked;
+        asked.is_by_itself = false;
+        bool any = false;
+        for (const auto& m : m_mendings) {
+            if (m.kind == MendingKind::NoBridge && m.at_mm)
+                asked.taken_off.push_back(*m.at_mm);
+            if (m.kind != MendingKind::Bridges || m.to <= 0.0)
+                continue;
+            any = true;
+            asked.width_mm = m.to;
+            if (m.at_mm)
+                asked.added.push_back(*m.at_mm);
+            else
+                asked.is_by_itself = true;
+        }
+        if (!any || !m_request.is_stencil)
+            return {};
+        if (auto ok = look(); !ok)
+            return ok;
+        auto made = bridgeMiddles(m_proof, asked, m_request.cancel);
+        if (!made)
+            return fail(made.error());
+        out.bridges = std::move(made->bridges);
+        take(std::move(made->outline_mm));
+        return {};
+    }
+
+    bool isAskedFor(const ProofFinding& f) const
+    {
+        return std::ranges::any_of(m_mendings, [&](const PlacedMending& m) {
+            return answers(m.kind, f.kind) && (!m.at_mm || distanceTo(f.box, *m.at_mm) <= std::max(m.to, f.wanted));
+        });
+    }
+    double toOf(const ProofFinding& f) const
+    {
+        for (const auto& m : m_mendings)
+            if (answers(m.kind, f.kind))
+                return m.to;
+        return f.wanted;
+    }
+
+    void compare(const std::vector<ProofFinding>& before, const std::vector<ProofFinding>& after, Mended& out) const
+    {
+        const auto isStillThere = [&](const ProofFinding& f) {
+            return std::ranges::any_of(after, [&](const ProofFinding& a) {
+                return a.kind == f.kind && distanceTo(a.box, f.at) <= kSamePlace * std::max(f.wanted, 0.1);
+            });
+        };
+        for (const auto& f : before)
+            if (isAskedFor(f) && !isLeft(f.kind, f.box, 0.0) && !isStillThere(f))
+                out.done.push_back({f, toOf(f)});
+        for (const auto& f : after)
+            if (isAskedFor(f) && !isLeft(f.kind, f.box, 0.0))
+                out.left.push_back({f, f.kind == FindingKind::StencilMiddle ? kNoPlaceForBridge : kNoRoom});
+    }
+
+    Outline m_outline;
+    std::span<const PlacedMending> m_mendings;
+    const MendingRequest& m_request;
+    OutlineProof m_proof;
+    bool m_is_looked_at = false;
+    std::size_t m_places = 0;
+};
+
+} // namespace
+
+std::string_view idOf(MendingKind kind)
+{
+    return std::ranges::find(kNames, kind, &NamedMending::kind)->id;
+}
+
+std::optional<MendingKind> mendingKindOf(std::string_view id)
+{
+    const auto found = std::ranges::find(kNames, id, &NamedMending::id);
+    return found == kNames.end() ? std::nullopt : std::optional(found->kind);
+}
+
+Unit proofUnit(double em_mm, const ProcessLimits& limits)
+{
+    double least = em_mm / 1000.0;
+    for (const double mm : {limits.stroke_comfortable_mm, limits.gap_mm})
+        if (mm > 0.0)
+            least = std::min(least, mm * kUnitOfLimit);
+    return {least, 0.0};
+}
+
+std::optional<Mending> usualMending(const ProofFinding& finding, const ProcessLimits& limits)
+{
+    switch (finding.kind) {
+    case FindingKind::ThinStroke:
+    case FindingKind::Hanging:
+        return Mending{MendingKind::Thicken, limits.stroke_comfortable_mm};
+    case FindingKind::NarrowGap:
+        return Mending{MendingKind::OpenGaps, limits.gap_mm};
+    case FindingKind::Speck:
+        return Mending{MendingKind::LeaveOut, limits.smallest_piece_mm2};
+    case FindingKind::SmallMiddle:
+        return Mending{MendingKind::FillMiddles, limits.smallest_middle_mm2};
+    case FindingKind::SharpPoint:
+        return Mending{MendingKind::Blunt, limits.stroke_floor_mm};
+    case FindingKind::LoosePiece:
+        return Mending{MendingKind::TieAll, limits.stroke_comfortable_mm};
+    case FindingKind::StencilMiddle:
+        return Mending{MendingKind::Bridges, limits.bridge_mm};
+    default:
+        return {};
+    }
+}
+
+Result<Mended> mend(const Outline& outline_mm, std::span<const PlacedMending> mendings, const MendingRequest& request)
+{
+    return Mender(outline_mm, mendings, request).run();
+}
+
+} // namespace ink

@@ -1,0 +1,218 @@
+#include "core/proof/stencil.h"
+
+#include "core/geometry/boolean.h"
+#include "core/geometry/box.h"
+#include "core/geometry/disjoint_sets.h"
+#include "core/geometry/nesting.h"
+#include "core/geometry/offset.h"
+#include "core/proof/widen.h"
+
+#include <algorithm>
+#include <cmath>
+#include <numbers>
+
+namespace ink {
+namespace {
+
+/// Beyond the edges of the stroke, in widths: edges are not straight across a bridge.
+constexpr double kBeyondStroke = 0.6;
+/// A bridge that lies flat costs this much more than an upright one: along one direction the look is calm.
+constexpr double kFlat = 1.0;
+/// Within a width of a corner or a fork it costs this much more.
+constexpr double kAtCorner = 2.0;
+constexpr double kOpposite_deg = 120.0;
+/// Share of the width that the cut reaches beyond the edges of the stroke.
+constexpr double kFilm = 0.02;
+/// Two bridges are not nearer to each other than this, in widths.
+constexpr double kApart = 2.0;
+
+struct Candidate
+{
+    Point a, b;
+    /// Rings that it lies between; 0 is the sheet.
+    std::size_t one = 0, other = 0;
+    double cost = 0.0;
+};
+
+Point unitVector(Point v)
+{
+    const double l = length(v);
+    return l > 0.0 ? v * (1.0 / l) : Point{0, 1};
+}
+
+class Bridger
+{
+public:
+    Bridger(const OutlineProof& proof, const StencilAsked& asked)
+        : m_proof(proof), m_asked(asked), m_tied(proof.middles().size() + 1)
+    {
+        collect();
+    }
+
+    std::vector<Candidate> choose()
+    {
+        std::vector<Candidate> chosen;
+        for (const Point p : m_asked.added)
+            if (const auto* near = nearestTo(p)) {
+                m_tied.join(near->one, near->other);
+                chosen.push_back(*near);
+            }
+        if (!m_asked.is_by_itself)
+            return chosen;
+        // What was taken off is gone, whatever it tied.
+        std::vector<Candidate> off;
+        for (const Point p : m_asked.taken_off)
+            if (const auto* near = nearestTo(p))
+                off.push_back(*near);
+        for (const auto& candidate : m_candidates) // cheapest first
+            if (m_tied.join(candidate.one, candidate.other))
+                chosen.push_back(candidate);
+        for (std::size_t i = 0; i < m_proof.middles().size(); ++i)
+            if (m_proof.middles()[i].area >= m_asked.two_from_mm2)
+                addOpposite(i + 1, chosen);
+        std::erase_if(chosen, [&](const Candidate& c) {
+            return std::ranges::any_of(off, [&](const Candidate& o) { return isNear(c, o, kApart); });
+        });
+        return chosen;
+    }
+
+private:
+    bool isNear(const Candidate& x, const Candidate& y, double widths) const
+    {
+        return length(lerp(x.a, x.b, 0.5) - lerp(y.a, y.b, 0.5)) < widths * m_asked.width_mm;
+    }
+
+    const Candidate* nearestTo(Point p) const
+    {
+        const auto away = [&](const Candidate& c) { return length(lerp(c.a, c.b, 0.5) - p); };
+        const auto found = std::ranges::min_element(m_candidates, {}, away);
+        return found == m_candidates.end() ? nullptr : &*found;
+    }
+
+    /// Rings of the outline by segment; outer rings are edges of the sheet.
+    void collect()
+    {
+        std::vector<std::size_t> ring_of;
+        std::size_t middle = 0;
+        std::vector<Chord> corners;
+        const auto add = [&](const Contour& ring, std::size_t number) {
+            for (std::size_t i = 0; i < ring.segments.size(); ++i) {
+                ring_of.push_back(number);
+                const Point in = unitVector(ring.segments[i].endTangent());
+                const Point out = unitVector(ring.segments[(i + 1) % ring.segments.size()].startTangent());
+                if (dot(in, out) < 0.8)
+                    corners.push_back({ring.segments[i].end(), ring.segments[i].end()});
+            }
+        };
+        for (const auto& piece : m_proof.outline().pieces) {
+            add(piece.outer, 0);
+            for (const auto& ring : piece.middles)
+                add(ring, ++middle);
+        }
+        for (const auto& branch : m_proof.branches())
+            for (const Point end : {branch.places.front().centre, branch.places.back().centre})
+                if (branch.is_ink && !branch.is_ring)
+                    corners.push_back({end, end});
+        const ChordIndex corner_index(corners);
+        std::vector<std::uint32_t> near;
+        const double w = m_asked.width_mm;
+        for (const auto& branch : m_proof.branches()) {
+            if (!branch.is_ink)
+                continue;
+            for (const auto* step : branch.steps) {
+                if (!step->is_stroke || step->touches[0].segment < 0 || step->touches[1].segment < 0)
+                    continue;
+                Candidate c{step->narrowest.a, step->narrowest.b, ring_of[std::size_t(step->touches[0].segment)],
+                            ring_of[std::size_t(step->touches[1].segment)], 0.0};
+                if (c.one == c.other)
+                    continue;
+                const Point way = c.b - c.a;
+                const double l = length(way), upright = l > 0.0 ? std::abs(way.y) / l : 1.0;
+                double corner = 0.0;
+                const Point centre = step->narrowest.centre;
+                corner_index.near(grownBy({centre.x, centre.y, centre.x, centre.y}, w + 0.5 * l), near);
+                for (const auto k : near)
+                    corner = std::max(corner, 1.0 - length(corners[k].a - centre) / (w + 0.5 * l));
+                c.cost = (l + 0.25 * w) * (1.0 + kFlat * (1.0 - upright)) * (1.0 + kAtCorner * std::max(0.0, corner));
+                m_candidates.push_back(c);
+            }
+        }
+        std::ranges::stable_sort(m_candidates, {}, &Candidate::cost);
+    }
+
+    void addOpposite(std::size_t ring, std::vector<Candidate>& chosen) const
+    {
+        const auto& box = m_proof.middles()[ring - 1].box;
+        const Point centre{(box.x0 + box.x1) / 2, (box.y0 + box.y1) / 2};
+        const auto wayTo = [&](const Candidate& c) { return unitVector(lerp(c.a, c.b, 0.5) - centre); };
+        const auto touches = [&](const Candidate& c) { return c.one == ring || c.other == ring; };
+        const auto first = std::ranges::find_if(chosen, touches);
+        if (first == chosen.end() || std::ranges::count_if(chosen, touches) > 1)
+            return;
+        const Point from = wayTo(*first);
+        for (const auto& c : m_candidates)
+            if (touches(c) && dot(wayTo(c), from) < std::cos(kOpposite_deg * std::numbers::pi / 180.0)) {
+                chosen.push_back(c);
+                return;
+            }
+    }
+
+    const OutlineProof& m_proof;
+    const StencilAsked& m_asked;
+    std::vector<Candidate> m_candidates;
+    DisjointSets m_tied;
+};
+
+Piece barOf(const Candidate& c, double width)
+{
+    const Point way = unitVector(c.b - c.a), side = Point{-way.y, way.x} * (0.5 * width);
+    const Point a = c.a - way * (kBeyondStroke * width), b = c.b + way * (kBeyondStroke * width);
+    Contour ring;
+    const Point corners[]{a - side, b - side, b + side, a + side};
+    for (std::size_t i = 0; i < 4; ++i)
+        ring.segments.push_back(Segment::line(corners[i], corners[(i + 1) % 4]));
+    return {std::move(ring), {}};
+}
+
+} // namespace
+
+Result<StencilMade> bridgeMiddles(const OutlineProof& proof, const StencilAsked& asked, const CancelToken& cancel)
+{
+    StencilMade out{proof.outline(), {}};
+    const auto chosen = Bridger(proof, asked).choose();
+    if (chosen.empty())
+        return out;
+    const Unit unit = proof.unit();
+    Outline bars;
+    for (const auto& c : chosen)
+        bars.pieces.push_back(barOf(c, asked.width_mm));
+    auto across = combine(bars, out.outline_mm, BooleanOp::Intersect, unit, cancel);
+    if (!across)
+        return fail(across.error());
+    // What a bar reaches beyond its stroke must not cut into the next one.
+    std::vector<Point> middles;
+    for (const auto& c : chosen)
+        middles.push_back(lerp(c.a, c.b, 0.5));
+    std::ranges::sort(middles, {}, &Point::x);
+    std::erase_if(across->pieces, [&](const Piece& piece) {
+        const Box box = piece.outer.bounds();
+        for (auto it = std::ranges::lower_bound(middles, box.x0, {}, &Point::x);
+             it != middles.end() && it->x <= box.x1; ++it)
+            if (it->y >= box.y0 && it->y <= box.y1 && encloses(piece.outer, *it))
+                return false;
+        return true;
+    });
+    // A little larger than the stroke, so that no film stays at its edges.
+    auto cut = offset(*across, kFilm * asked.width_mm, unit, {Join::Mitre, 4.0, 0.002, cancel});
+    if (!cut)
+        return fail(cut.error());
+    auto rest = combine(out.outline_mm, *cut, BooleanOp::Subtract, unit, cancel);
+    if (!rest)
+        return fail(rest.error());
+    out.outline_mm = withCurvesOf(out.outline_mm, std::move(*rest), 0.1 * unit.u);
+    for (const auto& c : chosen)
+        out.bridges.push_back({c.a, c.b});
+    return out;
+}
+
+} // namespace ink
