@@ -58,8 +58,7 @@ void writeProofReport(std::ostream& out, const ComposedDesign& composed, const D
     json["middles"] = f.middles;
     json["area_mm2"] = rounded(f.area);
     json["cut_length_mm"] = rounded(f.cut_length);
-    json["width_mm"] = rounded(f.box.width());
-    json["height_mm"] = rounded(f.box.height());
+    json["box_mm"] = {rounded(f.box.x0), rounded(f.box.y0), rounded(f.box.x1), rounded(f.box.y1)};
     json["nodes"] = f.nodes;
     json["weeding"] = {{"parts", proof.weeding.parts},
                        {"smallest_mm2", rounded(proof.weeding.smallest_mm2)},

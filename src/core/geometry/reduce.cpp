@@ -27,9 +27,12 @@ Point directionOf(Point v)
 class RingReducer
 {
 public:
-    RingReducer(const Contour& ring, double tolerance, const Box& whole)
+    RingReducer(const Contour& ring, double tolerance, const Box& whole,
+                const std::function<bool(const Segment&)>& keeps)
         : m_ring(ring), m_tolerance(tolerance), m_whole(whole)
     {
+        if (keeps)
+            std::ranges::transform(ring.segments, std::back_inserter(m_is_kept), keeps);
     }
 
     /// The ring with fewer nodes; `deviation` grows to the largest distance reached.
@@ -70,8 +73,10 @@ private:
     bool isFixed(std::size_t i) const
     {
         return nodeKind(m_ring, i) == NodeKind::Corner || isLongLine(i) ||
-               isLongLine(i + m_ring.segments.size() - 1) || carriesTheSize(segment(i).start());
+               isLongLine(i + m_ring.segments.size() - 1) || carriesTheSize(segment(i).start()) || isKept(i) ||
+               isKept(i + m_ring.segments.size() - 1);
     }
+    bool isKept(std::size_t i) const { return !m_is_kept.empty() && m_is_kept[i % m_is_kept.size()]; }
 
     /// Direction through the node at the start of segment i: the mean of both sides where it is smooth.
     Point directionAt(std::size_t i, bool leaving) const
@@ -151,6 +156,7 @@ private:
     const Contour& m_ring;
     double m_tolerance;
     const Box& m_whole;
+    std::vector<bool> m_is_kept;
 };
 
 } // namespace
@@ -185,11 +191,11 @@ double toleranceFor(const Contour& ring, double wanted)
     return std::min(wanted, kShareOfSize * std::min(box.width(), box.height()));
 }
 
-void reduce(Reduced& ring, const Box& whole)
+void reduce(Reduced& ring, const Box& whole, const std::function<bool(const Segment&)>& keeps)
 {
     ring.deviation = 0.0;
     ring.after = ring.tolerance > 0.0 && ring.before->segments.size() > 2
-                     ? RingReducer(*ring.before, ring.tolerance, whole).run(ring.deviation)
+                     ? RingReducer(*ring.before, ring.tolerance, whole, keeps).run(ring.deviation)
                      : *ring.before;
 }
 
@@ -204,7 +210,7 @@ Result<Reduction> reduceNodes(const Outline& outline, Unit unit, const ReduceOpt
         if (options.cancel.isCancelled())
             return fail(ErrorCode::Cancelled);
         rings.push_back({&ring, {}, toleranceFor(ring, options.tolerance)});
-        reduce(rings.back(), whole);
+        reduce(rings.back(), whole, options.keeps);
     }
     Reduction out{outline, measure(outline).nodes, 0, 0.0, true};
     for (int halving = 0;; ++halving) {
@@ -228,7 +234,7 @@ Result<Reduction> reduceNodes(const Outline& outline, Unit unit, const ReduceOpt
             if (!is_concerned || ring.tolerance == 0.0)
                 continue;
             ring.tolerance = halving + 1 < kMostHalvings ? 0.5 * ring.tolerance : 0.0;
-            reduce(ring, whole);
+            reduce(ring, whole, options.keeps);
             is_settled = false;
         }
         if (is_settled)

@@ -6,6 +6,8 @@
 #include "core/geometry/path.h"
 #include "core/geometry/unit.h"
 
+#include <functional>
+
 namespace ink {
 
 struct ReduceOptions
@@ -13,6 +15,8 @@ struct ReduceOptions
     /// Largest distance between the outline before and after, in the units of the coordinates.
     double tolerance = 0.02;
     CancelToken cancel = {};
+    /// Segments that stay as they are, to the bit; may be empty.
+    std::function<bool(const Segment&)> keeps = {};
 };
 
 struct Reduction

@@ -18,6 +18,8 @@ namespace ink {
 namespace {
 
 constexpr int kMostRounds = 3;
+/// A place is widened again where the round before made it this much wider: it had room on one side.
+constexpr double kBetter = 1.05;
 /// Share of the largest limit that an axis may be off by.
 constexpr double kUnitOfLimit = 1.0 / 25.0;
 /// A finding after mending is one that was there before when it is no further off, in widths of what was asked.
@@ -218,6 +220,7 @@ private:
         for (const double width : widths) {
             if (auto ok = look(); !ok)
                 return ok;
+            std::vector<Tried> trying;
             WidenOptions options;
             options.width = width;
             options.cancel = m_request.cancel;
@@ -229,16 +232,25 @@ private:
                 box.add(middle);
                 for (const Point p : centresAlong(branch, stretch, width))
                     box.add(p);
-                const double least = narrowestOf(branch, stretch).width;
-                const double within = std::max(width, least);
+                const double within = width;
                 for (const auto finding : {FindingKind::ThinStroke, FindingKind::Hanging, FindingKind::NarrowGap,
                                            FindingKind::SharpPoint})
                     if ((answers(kind, finding) || (is_ink && finding == FindingKind::SharpPoint)) &&
                         isLeft(finding, box, within))
                         return false;
+                const auto narrowest = narrowestOf(branch, stretch);
+                const auto was = [&](const Tried& t) {
+                    return t.kind == kind && t.width == width && distanceTo(t.box, narrowest.centre) <= 0.0 &&
+                           narrowest.width < kBetter * t.least;
+                };
+                if (std::ranges::any_of(m_tried, was))
+                    return false; // there was no more room
                 if (!is_ink && kind == MendingKind::OpenGaps && askedAt(MendingKind::CloseGaps, box, within) > 0.0)
                     return false; // closed instead
-                return askedAt(kind, box, within) == width;
+                if (askedAt(kind, box, within) != width)
+                    return false;
+                trying.push_back({kind, width, narrowest.width, grownBy(box, 0.5 * width)});
+                return true;
             };
             auto made = kind == MendingKind::Thicken    ? thickenStrokes(m_proof, options)
                         : kind == MendingKind::OpenGaps ? openGaps(m_proof, options)
@@ -248,6 +260,7 @@ private:
             if (made->places == 0)
                 continue;
             m_places += made->places;
+            m_tried.insert(m_tried.end(), trying.begin(), trying.end());
             take(std::move(made->outline));
         }
         return {};
@@ -444,6 +457,14 @@ private:
     Outline m_outline;
     std::span<const PlacedMending> m_mendings;
     const MendingRequest& m_request;
+    /// Where something was widened in a round before.
+    struct Tried
+    {
+        MendingKind kind;
+        double width, least;
+        Box box;
+    };
+    std::vector<Tried> m_tried;
     OutlineProof m_proof;
     bool m_is_looked_at = false;
     std::size_t m_places = 0;

@@ -218,29 +218,9 @@ private:
             const double wanted_mm = branch.is_ink ? limits.stroke_comfortable_mm : limits.gap_mm;
             const double wanted = wanted_mm * (1.0 - kMendedShare) / m_scale;
             for (const auto& run : narrowRuns(branch, wanted))
-                addRun(branch, run, wanted, wanted_mm);
+                if (isLost(branch, run, wanted))
+                    addRun(branch, run, wanted, wanted_mm);
         }
-    }
-
-    /// It begins or ends in a point that the run leads into, getting narrower all the way.
-    static bool isPoint(const Branch& branch, const BranchRun& run, double width)
-    {
-        const auto leads = [&](bool at_end) {
-            const auto& end = at_end ? branch.end : branch.start;
-            const double way = at_end ? branch.length() - run.to : run.from;
-            if (!end.is_free || end.reach > 0.1 * width || way > 0.5 * width + 1e-9 * width)
-                return false;
-            double before = -1.0;
-            const double from = at_end ? run.to : run.from, towards = at_end ? run.from : run.to;
-            for (int i = 0; i <= 8; ++i) {
-                const double w = placeAt(branch, std::lerp(from, towards, i / 8.0)).width;
-                if (w < before * 0.95)
-                    return false;
-                before = std::max(before, w);
-            }
-            return true;
-        };
-        return leads(false) || leads(true);
     }
 
     /// Wide on both sides of a short narrow place.
@@ -259,7 +239,7 @@ private:
             box.add(p);
         ProofFinding f;
         Point at = placeAt(branch, run.from).centre, a = at, b = at;
-        const bool is_point = isPoint(branch, run, wanted);
+        const bool is_point = endsOf(branch, run, wanted).is_taper;
         if (!is_point) {
             const auto place = narrowest->is_stroke ? measuredOnCurves(*narrowest, m_curves, m_proof.m_unit)
                                                     : narrowest->narrowest;

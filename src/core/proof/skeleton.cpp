@@ -5,6 +5,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <numbers>
 
 namespace ink {
 namespace {
@@ -12,8 +13,15 @@ namespace {
 /// A branch into a corner of a stroke that is as wide as the circle at the fork reaches sqrt(2) of its radius at a right
 /// angle, and this much at 34 degrees.
 constexpr double kCornerReach = 3.4;
+/// It gets narrower evenly: half way it has at least this share of the mean radius, and at its end little is left.
+constexpr double kCornerEven = 0.7;
+constexpr double kCornerTip = 0.5;
 constexpr int kRounds = 4;
 constexpr int kPlacesOfParabola = 4;
+/// In squares of the radius: what opening may take from a corner is 3; the estimate is rough.
+constexpr double kCrescents = 2.0;
+/// A run that was shortened for its end reaches it.
+constexpr double kWithin = 1.0 + 1e-6;
 /// Beyond the last place, in its radius, the ink is over.
 constexpr double kBeyond = 1.15;
 
@@ -123,7 +131,8 @@ private:
                 length += edge(leg.edge).length();
             const double at_end = ends ? radiusAtHead(chain.back()) : radiusAtTail(chain.front());
             const double at_fork = ends ? radiusAtTail(chain.front()) : radiusAtHead(chain.back());
-            if (length + at_end <= kCornerReach * at_fork)
+            if (at_end <= kCornerTip * at_fork && length + at_end <= kCornerReach * at_fork &&
+                radiusHalfway(chain, length) >= kCornerEven * 0.5 * (at_end + at_fork))
                 spurs.push_back({(length + at_end) / at_fork, chain, ends ? first : last});
         }
         std::ranges::stable_sort(spurs, {}, &Spur::share);
@@ -137,6 +146,24 @@ private:
             any = true;
         }
         return any;
+    }
+
+    double radiusHalfway(const Chain& chain, double whole) const
+    {
+        double way = 0.0;
+        for (const auto& leg : chain) {
+            const auto& steps = edge(leg.edge).steps;
+            for (std::size_t i = 0; i < steps.size(); ++i) {
+                const auto& step = steps[leg.forward ? i : steps.size() - 1 - i];
+                const double l = step.arc.arcLength();
+                if (way + l >= 0.5 * whole) {
+                    const double t = l > 0.0 ? (0.5 * whole - way) / l : 0.0;
+                    return 0.5 * std::lerp(step.width[leg.forward ? 0 : 1], step.width[leg.forward ? 1 : 0], t);
+                }
+                way += l;
+            }
+        }
+        return radiusAtHead(chain.back());
     }
 
     static void addPlaces(const AxisStep& step, bool forward, std::size_t number, Branch& branch)
@@ -280,6 +307,51 @@ BranchPlace narrowestOf(const Branch& branch, const BranchRun& run)
         if (place.along >= run.from && place.along <= run.to)
             look(place);
     return best;
+}
+
+RunEnds endsOf(const Branch& branch, const BranchRun& run, double width)
+{
+    RunEnds ends;
+    ends.at_start = branch.start.is_free && run.from <= std::max(0.0, 0.5 * width - branch.start.reach) * kWithin;
+    ends.at_end = branch.end.is_free &&
+                  branch.length() - run.to <= std::max(0.0, 0.5 * width - branch.end.reach) * kWithin;
+    if (ends.at_start == ends.at_end)
+        return ends;
+    const double from = ends.at_start ? 0.0 : branch.length(), to = ends.at_start ? run.to : run.from;
+    double before = 0.0;
+    ends.is_taper = true;
+    for (int i = 0; i <= 8; ++i) {
+        const double w = placeAt(branch, std::lerp(from, to, i / 8.0)).width;
+        ends.is_taper = ends.is_taper && w >= 0.95 * before;
+        before = std::max(before, w);
+    }
+    const double tip = placeAt(branch, from).width, base = placeAt(branch, to).width;
+    ends.is_taper = ends.is_taper && tip <= 0.6 * base &&
+                    placeAt(branch, 0.5 * (from + to)).width >= tip + 0.3 * (base - tip);
+    return ends;
+}
+
+bool isLost(const Branch& branch, const BranchRun& run, double width)
+{
+    const double least = narrowestOf(branch, run).width;
+    const auto ends = endsOf(branch, run, width);
+    if (!ends.at_start && !ends.at_end)
+        return least < 0.93 * width || run.length() > 0.5 * width;
+    // Of the stretch to the very end, less the half disc that is left of it.
+    const double disc = 0.95 * width, half = std::numbers::pi / 8.0 * disc * disc;
+    const double from = ends.at_start ? 0.0 : run.from, to = ends.at_end ? branch.length() : run.to;
+    double area = 0.0;
+    constexpr int kSteps = 32;
+    for (int i = 0; i < kSteps; ++i) {
+        const double w = placeAt(branch, std::lerp(from, to, (i + 0.5) / kSteps)).width;
+        area += std::min(w, disc) * (w < disc ? 1.0 : 0.0) * (to - from) / kSteps;
+    }
+    for (const auto& end : {branch.start, branch.end})
+        if (end.is_free)
+            area += 0.5 * std::numbers::pi * end.reach * end.reach;
+    if (!(ends.at_start && ends.at_end))
+        area -= half;
+    return area > kCrescents * disc * disc / 4.0;
 }
 
 bool isShorterThan(const Branch& branch, double width)

@@ -70,6 +70,21 @@ std::vector<BranchRun> narrowRuns(const Branch& branch, double width);
 /// The narrowest place of a stretch.
 BranchPlace narrowestOf(const Branch& branch, const BranchRun& run);
 
+/// How a stretch ends on its branch.
+struct RunEnds
+{
+    /// The ink (the gap) ends there.
+    bool at_start = false, at_end = false;
+    /// It gets wider evenly from there on: a pointed end, and no stroke.
+    bool is_taper = false;
+};
+RunEnds endsOf(const Branch& branch, const BranchRun& run, double width);
+
+/// A stretch that an opening (a closing, for gaps) by a disc of nearly `width` does away with, beyond the crescents it takes
+/// from every corner: those of ends that are nearly as round as the disc are left alone.
+/// Source: area under 3 r² of a disc of 0.45 of the width (docs/proof.md).
+bool isLost(const Branch& branch, const BranchRun& run, double width);
+
 /// Too short to hold a disc of `width` between its two free ends.
 bool isShorterThan(const Branch& branch, double width);
 

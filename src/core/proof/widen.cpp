@@ -4,11 +4,14 @@
 #include "core/geometry/box.h"
 #include "core/geometry/distance.h"
 #include "core/geometry/nesting.h"
+#include "core/geometry/reduce.h"
 #include "core/geometry/stroke.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 #include <map>
+#include <set>
 
 namespace ink {
 namespace {
@@ -21,6 +24,10 @@ constexpr double kSurplus = 0.01;
 /// Widths of what is guarded go down by this from class to class.
 constexpr double kNextClass = 0.75;
 constexpr int kClasses = 10;
+/// Curves that come back from a boolean are the drawn ones within this.
+constexpr double kSameCurve_u = 0.1;
+/// How far the new stretches of an outline may be bent to need fewer nodes.
+constexpr double kSimpler_u = 0.5;
 
 double toleranceOf(double width, Unit unit)
 {
@@ -40,7 +47,8 @@ std::vector<Meant> meantRuns(const OutlineProof& proof, bool is_ink, double widt
     for (const auto& branch : proof.branches())
         if (branch.is_ink == is_ink)
             for (const auto& run : narrowRuns(branch, width))
-                if (narrowestOf(branch, run).width < (1.0 - kMendedShare) * width && (!choose || choose(branch, run)))
+                if (narrowestOf(branch, run).width < (1.0 - kMendedShare) * width && isLost(branch, run, width) &&
+                    (!choose || choose(branch, run)))
                     out.push_back({&branch, run});
     return out;
 }
@@ -56,6 +64,16 @@ OpenPath pathOf(const Branch& branch, const BranchRun& run, double width, Unit u
     return smoothed(centres, tolerance);
 }
 
+/// The ring of each segment, counted as toPaths() orders them.
+std::vector<std::size_t> ringsOf(const Outline& outline)
+{
+    std::vector<std::size_t> out;
+    std::size_t number = 0;
+    for (const auto& ring : toPaths(outline))
+        out.insert(out.end(), ring.segments.size(), number++);
+    return out;
+}
+
 /// Stretches of the branches of one kind that lie where something changes, by the class of width that is to be kept: each
 /// class is narrower by kNextClass. `isNear` is asked with a stretch and half the width kept there.
 template <typename IsNear>
@@ -67,6 +85,12 @@ std::map<int, std::vector<OpenPath>> guardsOf(const OutlineProof& proof, bool is
         while (c < kClasses && w < width * std::pow(kNextClass, c))
             ++c;
         return c;
+    };
+    const auto rings = ringsOf(proof.outline());
+    // What parts two rings is kept whatever it looks like.
+    const auto parts = [&](const AxisStep& step) {
+        const int a = step.touches[0].segment, b = step.touches[1].segment;
+        return a >= 0 && b >= 0 && rings[std::size_t(a)] != rings[std::size_t(b)];
     };
     for (const auto& branch : proof.branches()) {
         if (branch.is_ink != is_ink)
@@ -81,8 +105,11 @@ std::map<int, std::vector<OpenPath>> guardsOf(const OutlineProof& proof, bool is
         for (std::size_t i = 0; i + 1 < branch.places.size(); ++i) {
             const auto &a = branch.places[i], &b = branch.places[i + 1];
             const double least = std::min(a.width, b.width);
+            const AxisStep& step = *branch.steps[b.step];
             // Into a notch, or off a corner, there are no two sides to keep apart.
-            int here = branch.steps[b.step]->is_stroke && least > 0.0 ? classOf(least) : kClasses;
+            int here = step.is_stroke && least > 0.0 ? classOf(least) : kClasses;
+            if (parts(step) || (step.has_neck && least > 0.0))
+                here = std::min(classOf(least), kClasses - 1);
             if (here < kClasses && !isNear(a.centre, b.centre, 0.5 * width * std::pow(kNextClass, here)))
                 here = kClasses;
             if (here != number)
@@ -97,6 +124,18 @@ std::map<int, std::vector<OpenPath>> guardsOf(const OutlineProof& proof, bool is
         end();
     }
     return out;
+}
+
+/// A place between the ink that no way leads out of.
+bool isInMiddle(const OutlineProof& proof, Point p)
+{
+    for (const auto& piece : proof.outline().pieces)
+        for (const auto& middle : piece.middles) {
+            const Box box = middle.bounds();
+            if (p.x > box.x0 && p.x < box.x1 && p.y > box.y0 && p.y < box.y1 && encloses(middle, p))
+                return true;
+        }
+    return false;
 }
 
 /// `change` without its guards.
@@ -137,6 +176,26 @@ Outline onRuns(Outline band, const std::vector<Meant>& runs, double width)
     return band;
 }
 
+/// What is new in `after` with as few nodes as say the same.
+Result<Outline> simplified(const Outline& before, Outline after, Unit unit, const CancelToken& cancel)
+{
+    std::set<std::array<double, 4>> known;
+    const auto keyOf = [](const Segment& s) {
+        return std::array{s.start().x, s.start().y, s.end().x, s.end().y};
+    };
+    for (const auto& ring : toPaths(before))
+        for (const auto& s : ring.segments)
+            known.insert(keyOf(s));
+    ReduceOptions options;
+    options.tolerance = kSimpler_u * unit.u;
+    options.cancel = cancel;
+    options.keeps = [&](const Segment& s) { return known.contains(keyOf(s)); };
+    auto reduced = reduceNodes(after, unit, options);
+    if (!reduced)
+        return fail(reduced.error());
+    return std::move(reduced->outline);
+}
+
 /// The pieces of the outline that `change` may meet are changed by it, the others stay the same.
 Result<Outline> changed(const Outline& outline, const Outline& change, BooleanOp op, Unit unit,
                         const CancelToken& cancel)
@@ -155,10 +214,36 @@ Result<Outline> changed(const Outline& outline, const Outline& change, BooleanOp
     auto made = combine(near, change, op, unit, cancel);
     if (!made)
         return made;
-    auto kept = withCurvesOf(near, std::move(*made), 0.1 * unit.u);
-    std::vector<Contour> rings = toPaths(kept);
+    auto kept = withCurvesOf(near, std::move(*made), kSameCurve_u * unit.u);
+    auto simple = simplified(near, std::move(kept), unit, cancel);
+    if (!simple)
+        return simple;
+    std::vector<Contour> rings = toPaths(*simple);
     std::ranges::move(toPaths(out), std::back_inserter(rings));
     return nested(std::move(rings));
+}
+
+/// Pockets that a band closed off in a notch are filled: no middle comes where none was.
+Outline withoutNewMiddles(const OutlineProof& proof, Outline outline)
+{
+    std::size_t middles = 0;
+    for (const auto& piece : outline.pieces)
+        middles += piece.middles.size();
+    if (middles <= proof.middles().size())
+        return outline;
+    for (auto& piece : outline.pieces)
+        std::erase_if(piece.middles, [&](const Contour& middle) {
+            const Box box = middle.bounds();
+            // Middles become smaller, and keep a place of their axis.
+            return std::ranges::none_of(proof.branches(), [&](const Branch& branch) {
+                return !branch.is_ink && std::ranges::any_of(branch.places, [&](const BranchPlace& place) {
+                    const Point p = place.centre;
+                    return p.x > box.x0 && p.x < box.x1 && p.y > box.y0 && p.y < box.y1 &&
+                           encloses(middle, p) && isInMiddle(proof, p);
+                });
+            });
+        });
+    return outline;
 }
 
 Result<Widening> widened(const OutlineProof& proof, bool is_ink, const WidenOptions& options)
@@ -206,7 +291,7 @@ Result<Widening> widened(const OutlineProof& proof, bool is_ink, const WidenOpti
                         options.cancel);
     if (!made)
         return fail(made.error());
-    out.outline = std::move(*made);
+    out.outline = is_ink ? withoutNewMiddles(proof, std::move(*made)) : std::move(*made);
     out.places = runs.size();
     return out;
 }

@@ -1,0 +1,149 @@
+#!/usr/bin/python3
+"""Mended outlines against GEOS (python3-shapely): opened and closed by discs, and compared outside the mended places.
+
+Opening by a disc leaves what is at least as thick as the disc (J. Serra, "Image Analysis and Mathematical Morphology",
+1982); crescents of under 3 r² at corners are what it takes from any shape. Nothing of Under Ink takes part in the judging.
+"""
+import json
+import os
+import re
+import tempfile
+import unittest
+from pathlib import Path
+from xml.etree import ElementTree
+
+from shapely.affinity import translate
+from shapely.geometry import Polygon, box
+from shapely.ops import unary_union
+
+from support import DEMO, debian, run
+
+FONTS = [
+    debian("opentype/lobster/lobster.otf"), debian("opentype/lobstertwo/LobsterTwo-BoldItalic.otf"),
+    debian("opentype/dancingscript/DancingScript-Regular.otf"), debian("opentype/kaushanscript/KaushanScript-Regular.otf"),
+    debian("opentype/ebgaramond/EBGaramond12-Italic.otf"), debian("truetype/leckerli-one/LeckerliOne-Regular.ttf"),
+    debian("truetype/lato/Lato-Regular.ttf"), debian("truetype/lato/Lato-Hairline.ttf"), debian("truetype/breip/Breip.ttf"),
+    debian("truetype/comfortaa/Comfortaa-Light.ttf"), debian("truetype/vollkorn/Vollkorn-Regular.ttf"),
+    debian("opentype/levien/TypoScript.otf"), debian("truetype/vollkorn/Vollkorn-BlackItalic.ttf"),
+    *(str(DEMO / name) for name in ("HartsorrelScript.ttf", "TansyCord.ttf", "FennelRow.ttf", "Larkmallow.ttf", "GinghamCaps.ttf",
+                                    "QuillbrookScript.ttf", "Bramblewick.ttf") if (DEMO / name).exists()),
+]
+WORDS = ["Fennmoor Honey", "Late Summer", "Beeswax", "Garden", "Ottilie", "Xoxo Buffy"]
+HEIGHTS_MM = (8, 11, 14)
+STEPS = 16
+WIDTH = 0.5
+R = 0.45 * WIDTH
+ALL = os.environ.get("INK_PROOF_ALL")
+
+
+def points_of(d):
+    """Rings of path data with absolute M, L, Q, C and Z, flattened."""
+    rings, ring, at = [], [], None
+    for op, numbers in re.findall(r"([MLHVQCZ])([^MLHVQCZ]*)", d):
+        n = [float(v) for v in re.findall(r"-?\d+\.?\d*(?:e-?\d+)?", numbers)]
+        if op == "M":
+            at = (n[0], n[1])
+            ring = [at]
+            rings.append(ring)
+            rest = n[2:]
+            for i in range(0, len(rest), 2):
+                at = (rest[i], rest[i + 1])
+                ring.append(at)
+        elif op == "L":
+            for i in range(0, len(n), 2):
+                at = (n[i], n[i + 1])
+                ring.append(at)
+        elif op in "HV":
+            for v in n:
+                at = (v, at[1]) if op == "H" else (at[0], v)
+                ring.append(at)
+        elif op == "Q":
+            for i in range(0, len(n), 4):
+                a, b, c = at, (n[i], n[i + 1]), (n[i + 2], n[i + 3])
+                ring += [tuple((1 - t) ** 2 * a[k] + 2 * t * (1 - t) * b[k] + t * t * c[k] for k in (0, 1))
+                         for t in (s / STEPS for s in range(1, STEPS + 1))]
+                at = c
+        elif op == "C":
+            for i in range(0, len(n), 6):
+                a, b, c, e = at, (n[i], n[i + 1]), (n[i + 2], n[i + 3]), (n[i + 4], n[i + 5])
+                ring += [tuple((1 - t) ** 3 * a[k] + 3 * t * (1 - t) ** 2 * b[k] + 3 * t * t * (1 - t) * c[k] + t ** 3 * e[k]
+                               for k in (0, 1)) for t in (s / STEPS for s in range(1, STEPS + 1))]
+                at = e
+    return rings
+
+
+def outline_of(svg):
+    """The ink of a cut file, y up, in mm; the page's lower left corner is the origin."""
+    root = ElementTree.fromstring(svg)
+    x, y, w, h = (float(v) for v in root.get("viewBox").split())
+    rings = []
+    for path in root.iter("{http://www.w3.org/2000/svg}path"):
+        rings += points_of(path.get("d"))
+    shape = Polygon()
+    for ring in rings:
+        ring = [(px - x, h - (py - y)) for px, py in ring]
+        if len(ring) > 2:
+            shape = shape.symmetric_difference(Polygon(ring).buffer(0))
+    return shape
+
+
+def parts_of(shape):
+    parts = list(shape.geoms) if hasattr(shape, "geoms") else [shape]
+    return [p for p in parts if p.geom_type == "Polygon" and p.area > 0]
+
+
+def counts(shape):
+    parts = parts_of(shape)
+    return len(parts), sum(len(p.interiors) for p in parts)
+
+
+def proof(font, text, height, *arguments):
+    with tempfile.TemporaryDirectory() as folder:
+        svg, report = Path(folder) / "ink.svg", Path(folder) / "report.json"
+        done = run("proof", "--font", font, "--text", text, "--height-mm", height, "--process", "knife-vinyl", "--out", svg,
+                   "--report", report, "--stroke-floor-mm", WIDTH, "--stroke-comfortable-mm", WIDTH, "--gap-mm", WIDTH,
+                   "--smallest-piece-mm2", 0, "--smallest-middle-mm2", 0, *arguments)
+        if done.returncode != 0:
+            raise AssertionError(done.stderr)
+        report = json.loads(report.read_text())
+        return translate(outline_of(svg.read_bytes()), *report["box_mm"][:2]), report
+
+
+def lost_by_opening(ink):
+    return [p for p in parts_of(ink.difference(ink.buffer(-R, 32).buffer(R * 1.0005, 32))) if p.area > 3 * R * R]
+
+
+def lost_by_closing(ink):
+    return [p for p in parts_of(ink.buffer(R, 32).buffer(-R * 1.0005, 32).difference(ink)) if p.area > 3 * R * R]
+
+
+def places(findings):
+    return unary_union([box(*f["box_mm"]).buffer(WIDTH) for f in findings]) if findings else Polygon()
+
+
+def cases():
+    for i, font in enumerate(FONTS):
+        for k, word in enumerate(WORDS):
+            for m, height in enumerate(HEIGHTS_MM):
+                if ALL or (i + 2 * k + 3 * m) % 12 == 0:  # every font, word and height; all of them with INK_PROOF_ALL=1
+                    yield font, word, height
+
+
+class Thickened(unittest.TestCase):
+    def test_opened_by_a_disc(self):
+        for font, word, height in cases():
+            with self.subTest(font=font, word=word, height=height):
+                before, found = proof(font, word, height)
+                after, report = proof(font, word, height, "--mend", "thin")
+                self.assertTrue(after.is_valid)
+                told = places(found["findings"])
+                for part in lost_by_opening(before):
+                    self.assertTrue(told.intersects(part), f"not found: {part.centroid} {part.area}")
+                left = places(report["unmended"])
+                for part in lost_by_opening(after):
+                    self.assertTrue(left.intersects(part), f"neither mended nor told: {part.centroid} {part.area:.3f}")
+                self.assertEqual(counts(before), counts(after))
+
+
+if __name__ == "__main__":
+    unittest.main()
