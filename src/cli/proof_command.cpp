@@ -29,8 +29,8 @@ struct ProofArguments
     double height_mm = 0.0, width_mm = 0.0, em_mm = 0.0;
     CLI::Option *height_option = nullptr, *width_option = nullptr, *em_option = nullptr;
     std::string process;
-    std::optional<double> stroke_floor_mm, stroke_comfortable_mm, gap_mm, smallest_piece_mm2, smallest_middle_mm2,
-        bridge_mm;
+    std::optional<double> stroke_floor_mm, stroke_comfortable_mm, gap_mm, smallest_piece_mm2,
+        smallest_middle_mm2, bridge_mm;
     std::vector<double> material_mm;
     bool is_one_piece = false, is_for_sale = false;
     std::vector<std::string> mend;
@@ -163,8 +163,8 @@ Result<void> runProof(const ProofArguments& a)
         std::cerr << "uink: " << subject << ": " << warning << '\n';
     if (!a.out.empty()) {
         const SvgOptions svg{withoutMotifs(job.words), {}, "#1d2333"};
-        auto done =
-            writeTo(a.out, [&](std::ostream& out) { return writeSvg(out, composed->design.outline_mm, svg); });
+        auto done = writeTo(
+            a.out, [&](std::ostream& out) { return writeSvg(out, composed->design.outline_mm, svg); });
         if (!done)
             return done;
     }
@@ -220,8 +220,9 @@ Command addProofCommand(CLI::App& app)
     std::vector<std::string> names;
     for (const auto& process : allProcesses())
         names.emplace_back(process.id);
-    auto* made_with = command->add_option("--process", a->process, "What it is made with; a project says so itself")
-                          ->check(CLI::IsMember(names));
+    auto* made_with =
+        command->add_option("--process", a->process, "What it is made with; a project says so itself")
+            ->check(CLI::IsMember(names));
     font->needs(made_with);
     addLimits(*command, *a);
     command->add_flag("--one-piece", a->is_one_piece, "All of it must hang together");
@@ -233,7 +234,8 @@ Command addProofCommand(CLI::App& app)
         ->delimiter(',')
         ->check(CLI::IsMember(mendings));
     command->add_option("--out", a->out, "SVG file to write, mended where asked; - is standard output");
-    command->add_option("--report", a->report, "JSON file to write; - is standard output, also without --out");
+    command->add_option("--report", a->report,
+                        "JSON file to write; - is standard output, also without --out");
     command->callback([a, project, font] {
         if (project->count() + font->count() == 0)
             throw CLI::RequiredError("JOB, or --font with --text, a size and --process");

@@ -57,8 +57,8 @@ std::shared_ptr<const LetterOwners> lettersOf(const ComposedDesign& composed)
     return std::make_shared<const LetterOwners>(letters, Unit::ofEm(composed.design.em_mm));
 }
 
-std::vector<ProofFinding> findingsOf(const OutlineProof& outline, double scale, const ComposedDesign& composed,
-                                     const Job& job, const KnownOfFont& known)
+std::vector<ProofFinding> findingsOf(const OutlineProof& outline, double scale,
+                                     const ComposedDesign& composed, const Job& job, const KnownOfFont& known)
 {
     auto findings = outline.findings(scale, askedOf(job));
     for (auto& finding : findings)
@@ -89,8 +89,9 @@ std::vector<ProofFinding> findingsOf(const OutlineProof& outline, double scale, 
 Result<DesignProof> proofOf(const ComposedDesign& composed, const Job& job, const KnownOfFont& known,
                             const CancelToken& cancel)
 {
-    auto outline = OutlineProof::of(composed.design.outline_mm, proofUnit(composed.design.em_mm, job.limits()),
-                                    lettersOf(composed), cancel);
+    auto outline =
+        OutlineProof::of(composed.design.outline_mm, proofUnit(composed.design.em_mm, job.limits()),
+                         lettersOf(composed), cancel);
     if (!outline)
         return fail(outline.error());
     DesignProof proof;

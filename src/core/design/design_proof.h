@@ -33,8 +33,9 @@ struct KnownOfFont
 OutlineProof::Asked askedOf(const Job& job);
 
 /// Findings of an outline that was looked at before, with `scale` mm for a mm of it then: what a dragged size shows at once.
-std::vector<ProofFinding> findingsOf(const OutlineProof& outline, double scale, const ComposedDesign& composed,
-                                     const Job& job, const KnownOfFont& known = {});
+std::vector<ProofFinding> findingsOf(const OutlineProof& outline, double scale,
+                                     const ComposedDesign& composed, const Job& job,
+                                     const KnownOfFont& known = {});
 
 /// Errors: those of axisGraph.
 Result<DesignProof> proofOf(const ComposedDesign& composed, const Job& job, const KnownOfFont& known = {},
@@ -59,6 +60,7 @@ void tellCharacters(Mended& mended, const Setting& setting);
 void mendAll(Job& job, const std::vector<ProofFinding>& findings);
 
 /// The report of `uink proof` (docs/formats/proof-report.md): one JSON object.
-void writeProofReport(std::ostream& out, const ComposedDesign& composed, const DesignProof& proof, const Job& job);
+void writeProofReport(std::ostream& out, const ComposedDesign& composed, const DesignProof& proof,
+                      const Job& job);
 
 } // namespace ink

@@ -61,13 +61,13 @@ struct Job
     Lettering lettering;
     /// What is done to the welded words at their finished size.
     Finishing finishing;
-    /// A name sign, a topper, a tag: all must hang together.
-    bool is_one_piece = false;
-    Material material;
-    /// Cut along with the words.
-    WeedingHelp weeding;
     /// Where the person's machine and material hold other than is usual.
     std::map<Process, ProcessLimits> own_limits;
+    /// A name sign, a topper, a tag: all must hang together.
+    bool is_one_piece = false;
+    Material material = {};
+    /// Cut along with the words.
+    WeedingHelp weeding = {};
 
     /// What this job's process holds: the person's own figures, else the usual ones.
     ProcessLimits limits() const;

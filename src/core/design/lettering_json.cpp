@@ -229,7 +229,8 @@ std::optional<Mending> mendingFrom(const Json& json)
         m.leaves = *leaves;
     }
     if (const auto place = json.find("place"); place != json.end())
-        m.place = MendingPlace{place->value("letter", std::size_t(0)), figure(*place, "x_em", 0.0, -kMostEm, kMostEm),
+        m.place = MendingPlace{place->value("letter", std::size_t(0)),
+                               figure(*place, "x_em", 0.0, -kMostEm, kMostEm),
                                figure(*place, "y_em", 0.0, -kMostEm, kMostEm)};
     return m;
 }

@@ -29,7 +29,8 @@ Json jsonOf(const ProofFinding& f)
 
 } // namespace
 
-void writeProofReport(std::ostream& out, const ComposedDesign& composed, const DesignProof& proof, const Job& job)
+void writeProofReport(std::ostream& out, const ComposedDesign& composed, const DesignProof& proof,
+                      const Job& job)
 {
     const Design& design = composed.design;
     Json json{{"process", infoOf(job.process).id},

@@ -93,7 +93,8 @@ Contour stadium(Point a, Point b, double width)
     return out;
 }
 
-std::vector<Tie> shortestTies(const Outline& outline, double width, const std::function<bool(std::size_t)>& ties)
+std::vector<Tie> shortestTies(const Outline& outline, double width,
+                              const std::function<bool(std::size_t)>& ties)
 {
     std::vector<Tie> out;
     DisjointSets joined(outline.pieces.size());

@@ -73,8 +73,8 @@ private:
     bool isFixed(std::size_t i) const
     {
         return nodeKind(m_ring, i) == NodeKind::Corner || isLongLine(i) ||
-               isLongLine(i + m_ring.segments.size() - 1) || carriesTheSize(segment(i).start()) || isKept(i) ||
-               isKept(i + m_ring.segments.size() - 1);
+               isLongLine(i + m_ring.segments.size() - 1) || carriesTheSize(segment(i).start()) ||
+               isKept(i) || isKept(i + m_ring.segments.size() - 1);
     }
     bool isKept(std::size_t i) const { return !m_is_kept.empty() && m_is_kept[i % m_is_kept.size()]; }
 

@@ -190,9 +190,8 @@ void RingOffset::addJoin(Point corner, Point in, Point out)
 /// the radius; shorter ones where that is more than the tolerance.
 void RingOffset::addArc(Point centre, Point from, double angle)
 {
-    const double most =
-        std::numbers::pi / 3.0 *
-        std::min(1.0, std::pow(0.5 * m_options.tolerance / (3e-5 * m_distance), 1.0 / 6.0));
+    const double most = std::numbers::pi / 3.0 *
+                        std::min(1.0, std::pow(0.5 * m_options.tolerance / (3e-5 * m_distance), 1.0 / 6.0));
     const int n = std::max(1, static_cast<int>(std::ceil(angle / most)));
     const double step = angle / n;
     const double handle = 4.0 / 3.0 * std::tan(0.25 * step) * m_distance;

@@ -50,7 +50,8 @@ constexpr std::array kNames{
 
 double distanceTo(const Box& box, Point p)
 {
-    const double dx = std::max({box.x0 - p.x, 0.0, p.x - box.x1}), dy = std::max({box.y0 - p.y, 0.0, p.y - box.y1});
+    const double dx = std::max({box.x0 - p.x, 0.0, p.x - box.x1}),
+                 dy = std::max({box.y0 - p.y, 0.0, p.y - box.y1});
     return std::hypot(dx, dy);
 }
 
@@ -176,7 +177,8 @@ private:
     bool isLeft(FindingKind kind, const Box& box, double within) const
     {
         return std::ranges::any_of(m_mendings, [&](const PlacedMending& m) {
-            return m.kind == MendingKind::Leave && m.leaves == kind && (!m.at_mm || distanceTo(box, *m.at_mm) <= within);
+            return m.kind == MendingKind::Leave && m.leaves == kind &&
+                   (!m.at_mm || distanceTo(box, *m.at_mm) <= within);
         });
     }
     /// What a mending of this kind asks for at this place: its own there, else the rule; 0 for nothing.
@@ -201,8 +203,9 @@ private:
             if (m.kind != MendingKind::TieAll && m.kind != MendingKind::Bar && m.kind != MendingKind::Plate)
                 continue;
             auto made = m.kind == MendingKind::TieAll ? tiedTogether(m_outline, m.to, r.unit, {}, r.cancel)
-                        : m.kind == MendingKind::Bar  ? onBar(m_outline, m.to, r.baselines_mm, r.unit, r.cancel)
-                                                      : onPlate(m_outline, r.unit, r.cancel);
+                        : m.kind == MendingKind::Bar
+                            ? onBar(m_outline, m.to, r.baselines_mm, r.unit, r.cancel)
+                            : onPlate(m_outline, r.unit, r.cancel);
             if (!made)
                 return fail(made.error());
             take(std::move(*made));
@@ -233,8 +236,8 @@ private:
                 for (const Point p : centresAlong(branch, stretch, width))
                     box.add(p);
                 const double within = width;
-                for (const auto finding : {FindingKind::ThinStroke, FindingKind::Hanging, FindingKind::NarrowGap,
-                                           FindingKind::SharpPoint})
+                for (const auto finding : {FindingKind::ThinStroke, FindingKind::Hanging,
+                                           FindingKind::NarrowGap, FindingKind::SharpPoint})
                     if ((answers(kind, finding) || (is_ink && finding == FindingKind::SharpPoint)) &&
                         isLeft(finding, box, within))
                         return false;
@@ -245,7 +248,8 @@ private:
                 };
                 if (std::ranges::any_of(m_tried, was))
                     return false; // there was no more room
-                if (!is_ink && kind == MendingKind::OpenGaps && askedAt(MendingKind::CloseGaps, box, within) > 0.0)
+                if (!is_ink && kind == MendingKind::OpenGaps &&
+                    askedAt(MendingKind::CloseGaps, box, within) > 0.0)
                     return false; // closed instead
                 if (askedAt(kind, box, within) != width)
                     return false;
@@ -290,7 +294,8 @@ private:
             return {};
         if (auto ok = look(); !ok)
             return ok;
-        auto clear = offTheAxis(larger, m_proof, true, m_request.limits.stroke_comfortable_mm, m_request.cancel);
+        auto clear =
+            offTheAxis(larger, m_proof, true, m_request.limits.stroke_comfortable_mm, m_request.cancel);
         if (!clear)
             return fail(clear.error());
         auto made = combine(m_outline, *clear, BooleanOp::Subtract, m_request.unit, m_request.cancel);
@@ -360,9 +365,9 @@ private:
         }
         if (!ties)
             return {};
-        auto made = tiedTogether(m_outline, width, m_request.unit,
-                                 [&](std::size_t piece) { return piece < is_tied.size() && is_tied[piece]; },
-                                 m_request.cancel);
+        auto made = tiedTogether(
+            m_outline, width, m_request.unit,
+            [&](std::size_t piece) { return piece < is_tied.size() && is_tied[piece]; }, m_request.cancel);
         if (!made)
             return fail(made.error());
         take(withCurvesOf(m_outline, std::move(*made), 0.1 * m_request.unit.u));
@@ -428,7 +433,8 @@ private:
     bool isAskedFor(const ProofFinding& f) const
     {
         return std::ranges::any_of(m_mendings, [&](const PlacedMending& m) {
-            return answers(m.kind, f.kind) && (!m.at_mm || distanceTo(f.box, *m.at_mm) <= std::max(m.to, f.wanted));
+            return answers(m.kind, f.kind) &&
+                   (!m.at_mm || distanceTo(f.box, *m.at_mm) <= std::max(m.to, f.wanted));
         });
     }
     double toOf(const ProofFinding& f) const
@@ -439,7 +445,8 @@ private:
         return f.wanted;
     }
 
-    void compare(const std::vector<ProofFinding>& before, const std::vector<ProofFinding>& after, Mended& out) const
+    void compare(const std::vector<ProofFinding>& before, const std::vector<ProofFinding>& after,
+                 Mended& out) const
     {
         const auto isStillThere = [&](const ProofFinding& f) {
             return std::ranges::any_of(after, [&](const ProofFinding& a) {
@@ -515,7 +522,8 @@ std::optional<Mending> usualMending(const ProofFinding& finding, const ProcessLi
     }
 }
 
-Result<Mended> mend(const Outline& outline_mm, std::span<const PlacedMending> mendings, const MendingRequest& request)
+Result<Mended> mend(const Outline& outline_mm, std::span<const PlacedMending> mendings,
+                    const MendingRequest& request)
 {
     return Mender(outline_mm, mendings, request).run();
 }

@@ -8,8 +8,7 @@
 
 namespace ink {
 
-enum class MendingKind
-{
+enum class MendingKind {
     /// Strokes to `to` mm.
     Thicken,
     /// Gaps to `to` mm.
@@ -119,14 +118,16 @@ struct Mended
 /// Units:  mm.
 /// Shape:  a valid outline in and out.
 /// Errors: those of axisGraph(), stroked() and combine(); DistanceOutOfRange; NothingToCut when nothing is left.
-Result<Mended> mend(const Outline& outline_mm, std::span<const PlacedMending> mendings, const MendingRequest& request);
+Result<Mended> mend(const Outline& outline_mm, std::span<const PlacedMending> mendings,
+                    const MendingRequest& request);
 
 /// What is usually done about a finding: Enter in the window, `--mend all` of the command. Nothing where that is for the
 /// person to decide.
 std::optional<Mending> usualMending(const ProofFinding& finding, const ProcessLimits& limits);
 
 /// Reasons of Mended::Left.
-inline constexpr std::string_view kNoRoom = "there is room for one of the two only: the stroke, or the gap beside it";
+inline constexpr std::string_view kNoRoom =
+    "there is room for one of the two only: the stroke, or the gap beside it";
 inline constexpr std::string_view kNoPlaceForBridge = "no place on its edge is sound enough for a bridge";
 
 /// Tolerances follow the letters, and what is asked for where that is much smaller.

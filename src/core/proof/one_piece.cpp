@@ -54,7 +54,8 @@ Result<Outline> onPlate(const Outline& outline, Unit unit, const CancelToken& ca
     double longest = 0.0;
     for (const auto& tie : shortestTies(outline, unit.u))
         longest = std::max(longest, length(tie.to - tie.from));
-    for (double border = 0.5 * longest + unit.u; border <= kMostBorder_mm; border += 0.05 * longest + unit.u) {
+    for (double border = 0.5 * longest + unit.u; border <= kMostBorder_mm;
+         border += 0.05 * longest + unit.u) {
         OffsetOptions options;
         options.cancel = cancel;
         auto grown = offset(outline, border, unit, options);

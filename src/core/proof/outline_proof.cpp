@@ -27,12 +27,18 @@ struct NamedKind
     std::string_view id;
 };
 constexpr std::array kKinds{
-    NamedKind{FindingKind::ThinStroke, "thin-stroke"},   NamedKind{FindingKind::NarrowGap, "narrow-gap"},
-    NamedKind{FindingKind::Speck, "speck"},              NamedKind{FindingKind::SmallMiddle, "small-middle"},
-    NamedKind{FindingKind::SharpPoint, "sharp-point"},   NamedKind{FindingKind::Hanging, "hanging"},
-    NamedKind{FindingKind::LoosePiece, "loose-piece"},   NamedKind{FindingKind::StencilMiddle, "stencil-middle"},
-    NamedKind{FindingKind::Nodes, "nodes"},              NamedKind{FindingKind::CutTwice, "cut-twice"},
-    NamedKind{FindingKind::TooLarge, "too-large"},       NamedKind{FindingKind::Missing, "missing"},
+    NamedKind{FindingKind::ThinStroke, "thin-stroke"},
+    NamedKind{FindingKind::NarrowGap, "narrow-gap"},
+    NamedKind{FindingKind::Speck, "speck"},
+    NamedKind{FindingKind::SmallMiddle, "small-middle"},
+    NamedKind{FindingKind::SharpPoint, "sharp-point"},
+    NamedKind{FindingKind::Hanging, "hanging"},
+    NamedKind{FindingKind::LoosePiece, "loose-piece"},
+    NamedKind{FindingKind::StencilMiddle, "stencil-middle"},
+    NamedKind{FindingKind::Nodes, "nodes"},
+    NamedKind{FindingKind::CutTwice, "cut-twice"},
+    NamedKind{FindingKind::TooLarge, "too-large"},
+    NamedKind{FindingKind::Missing, "missing"},
     NamedKind{FindingKind::Rights, "rights"},
 };
 
@@ -77,7 +83,6 @@ Point middleOf(const Box& box)
     return {(box.x0 + box.x1) / 2, (box.y0 + box.y1) / 2};
 }
 
-
 } // namespace
 
 std::string_view idOf(FindingKind kind)
@@ -100,7 +105,8 @@ ProofVerdict verdictOf(const std::vector<ProofFinding>& findings)
 {
     auto worst = ProofVerdict::Holds;
     for (const auto& finding : findings)
-        worst = std::max(worst, finding.level == FindingLevel::Fails ? ProofVerdict::Not : ProofVerdict::Barely);
+        worst =
+            std::max(worst, finding.level == FindingLevel::Fails ? ProofVerdict::Not : ProofVerdict::Barely);
     return worst;
 }
 
@@ -155,7 +161,8 @@ Result<OutlineProof> OutlineProof::of(Outline outline, Unit unit, std::shared_pt
                 continue;
             const auto [one, other] = std::minmax(piece_of[std::size_t(a)], piece_of[std::size_t(b)]);
             // Two edges that part further on are as far apart as where they do not run side by side.
-            if (one == other || std::max(step->width[0], step->width[1]) > 2.0 * step->narrowest.width + unit.u)
+            if (one == other ||
+                std::max(step->width[0], step->width[1]) > 2.0 * step->narrowest.width + unit.u)
                 continue;
             auto& way = ways.try_emplace({one, other}, SameWay{one, other, {}, {}, 1e300, 0.0}).first->second;
             if (step->narrowest.width < way.distance) {
@@ -314,7 +321,8 @@ private:
         };
         for (std::size_t i = 0; i < m_proof.pieces().size(); ++i)
             if (m_proof.pieces()[i].area * square < limits.smallest_piece_mm2)
-                m_found.push_back(part(FindingKind::Speck, m_proof.pieces()[i], i, limits.smallest_piece_mm2));
+                m_found.push_back(
+                    part(FindingKind::Speck, m_proof.pieces()[i], i, limits.smallest_piece_mm2));
         for (std::size_t i = 0; i < m_proof.middles().size(); ++i) {
             const auto& middle = m_proof.middles()[i];
             if (m_asked.is_stencil)

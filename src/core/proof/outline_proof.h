@@ -5,8 +5,8 @@
 #include "core/base/result.h"
 #include "core/geometry/measure.h"
 #include "core/process/process.h"
-#include "core/proof/width_places.h"
 #include "core/proof/skeleton.h"
+#include "core/proof/width_places.h"
 
 #include <memory>
 #include <optional>
@@ -15,8 +15,7 @@
 
 namespace ink {
 
-enum class FindingKind
-{
+enum class FindingKind {
     ThinStroke,
     NarrowGap,
     Speck,
@@ -102,7 +101,8 @@ public:
     /// `letters`, where given, as they were welded, in the coordinates of the outline.
     /// Units:  those of the outline.
     /// Errors: those of axisGraph.
-    static Result<OutlineProof> of(Outline outline, Unit unit, std::shared_ptr<const LetterOwners> letters = {},
+    static Result<OutlineProof> of(Outline outline, Unit unit,
+                                   std::shared_ptr<const LetterOwners> letters = {},
                                    const CancelToken& cancel = {});
 
     const Outline& outline() const { return *m_outline; }

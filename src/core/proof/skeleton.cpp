@@ -123,7 +123,8 @@ private:
         for (const auto& chain : chains()) {
             const bool is_ink = edge(chain.front().edge).is_ink;
             const std::size_t first = tailOf(chain.front()), last = headOf(chain.back());
-            const bool ends = livingAt(last, is_ink).size() == 1, begins = livingAt(first, is_ink).size() == 1;
+            const bool ends = livingAt(last, is_ink).size() == 1,
+                       begins = livingAt(first, is_ink).size() == 1;
             if (ends == begins)
                 continue;
             double length = 0.0;
@@ -158,7 +159,8 @@ private:
                 const double l = step.arc.arcLength();
                 if (way + l >= 0.5 * whole) {
                     const double t = l > 0.0 ? (0.5 * whole - way) / l : 0.0;
-                    return 0.5 * std::lerp(step.width[leg.forward ? 0 : 1], step.width[leg.forward ? 1 : 0], t);
+                    return 0.5 *
+                           std::lerp(step.width[leg.forward ? 0 : 1], step.width[leg.forward ? 1 : 0], t);
                 }
                 way += l;
             }
@@ -205,12 +207,13 @@ private:
         end.reach = 0.5 * last.width;
         // The way it goes, over at least its own radius.
         std::size_t i = at_end ? places.size() - 1 : 0;
-        while ((at_end ? i > 0 : i + 1 < places.size()) && length(places[i].centre - last.centre) <= end.reach)
+        while ((at_end ? i > 0 : i + 1 < places.size()) &&
+               length(places[i].centre - last.centre) <= end.reach)
             i = at_end ? i - 1 : i + 1;
         const Point way = last.centre - places[i].centre;
         const double l = length(way);
-        end.is_free =
-            l > 0.0 && m_ink.isInk(last.centre + way * ((kBeyond * end.reach + 0.01 * l) / l)) != branch.is_ink;
+        end.is_free = l > 0.0 && m_ink.isInk(last.centre + way * ((kBeyond * end.reach + 0.01 * l) / l)) !=
+                                     branch.is_ink;
         return end;
     }
 
@@ -312,7 +315,8 @@ BranchPlace narrowestOf(const Branch& branch, const BranchRun& run)
 RunEnds endsOf(const Branch& branch, const BranchRun& run, double width)
 {
     RunEnds ends;
-    ends.at_start = branch.start.is_free && run.from <= std::max(0.0, 0.5 * width - branch.start.reach) * kWithin;
+    ends.at_start =
+        branch.start.is_free && run.from <= std::max(0.0, 0.5 * width - branch.start.reach) * kWithin;
     ends.at_end = branch.end.is_free &&
                   branch.length() - run.to <= std::max(0.0, 0.5 * width - branch.end.reach) * kWithin;
     if (ends.at_start == ends.at_end)
@@ -385,7 +389,8 @@ std::vector<BranchRun> narrowRuns(const Branch& branch, double width)
     const double cut_start = branch.start.is_free ? std::max(0.0, 0.5 * width - branch.start.reach) : 0.0;
     const double cut_end = branch.end.is_free ? std::max(0.0, 0.5 * width - branch.end.reach) : 0.0;
     if (!runs.empty() && isShorterThan(branch, width)) {
-        const double middle = branch.length() * (cut_start + cut_end > 0.0 ? cut_start / (cut_start + cut_end) : 0.5);
+        const double middle =
+            branch.length() * (cut_start + cut_end > 0.0 ? cut_start / (cut_start + cut_end) : 0.5);
         return {{middle, middle}};
     }
     std::vector<BranchRun> out;

@@ -122,7 +122,8 @@ private:
             for (const auto* step : branch.steps) {
                 if (!step->is_stroke || step->touches[0].segment < 0 || step->touches[1].segment < 0)
                     continue;
-                Candidate c{step->narrowest.a, step->narrowest.b, ring_of[std::size_t(step->touches[0].segment)],
+                Candidate c{step->narrowest.a, step->narrowest.b,
+                            ring_of[std::size_t(step->touches[0].segment)],
                             ring_of[std::size_t(step->touches[1].segment)], 0.0};
                 if (c.one == c.other)
                     continue;
@@ -133,7 +134,8 @@ private:
                 corner_index.near(grownBy({centre.x, centre.y, centre.x, centre.y}, w + 0.5 * l), near);
                 for (const auto k : near)
                     corner = std::max(corner, 1.0 - length(corners[k].a - centre) / (w + 0.5 * l));
-                c.cost = (l + 0.25 * w) * (1.0 + kFlat * (1.0 - upright)) * (1.0 + kAtCorner * std::max(0.0, corner));
+                c.cost = (l + 0.25 * w) * (1.0 + kFlat * (1.0 - upright)) *
+                         (1.0 + kAtCorner * std::max(0.0, corner));
                 m_candidates.push_back(c);
             }
         }
@@ -176,7 +178,8 @@ Piece barOf(const Candidate& c, double width)
 
 } // namespace
 
-Result<StencilMade> bridgeMiddles(const OutlineProof& proof, const StencilAsked& asked, const CancelToken& cancel)
+Result<StencilMade> bridgeMiddles(const OutlineProof& proof, const StencilAsked& asked,
+                                  const CancelToken& cancel)
 {
     StencilMade out{proof.outline(), {}};
     const auto chosen = Bridger(proof, asked).choose();

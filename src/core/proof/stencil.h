@@ -26,6 +26,7 @@ struct StencilMade
 /// Units:  mm.
 /// Shape:  `proof` in mm; the ink may fall into more pieces, and has no middle left where all could be tied.
 /// Errors: those of combine().
-Result<StencilMade> bridgeMiddles(const OutlineProof& proof, const StencilAsked& asked, const CancelToken& cancel = {});
+Result<StencilMade> bridgeMiddles(const OutlineProof& proof, const StencilAsked& asked,
+                                  const CancelToken& cancel = {});
 
 } // namespace ink

@@ -9,7 +9,8 @@ Weeding weedingOf(const OutlineProof& proof, const WeedingRule& rule)
     Weeding out;
     out.parts = proof.middles().size() + (proof.pieces().empty() ? 0 : 1);
     out.edge_mm = proof.figures().cut_length;
-    double seconds = double(out.parts) * rule.s_a_part + (rule.mm_a_s > 0.0 ? out.edge_mm / rule.mm_a_s : 0.0);
+    double seconds =
+        double(out.parts) * rule.s_a_part + (rule.mm_a_s > 0.0 ? out.edge_mm / rule.mm_a_s : 0.0);
     for (const auto& middle : proof.middles()) {
         out.smallest_mm2 = out.smallest_mm2 > 0.0 ? std::min(out.smallest_mm2, middle.area) : middle.area;
         if (middle.area < rule.small_mm2)
@@ -25,8 +26,10 @@ std::vector<OpenPath> weedingLines(const Outline& outline_mm, const WeedingHelp&
     const Box ink = bounds(outline_mm);
     if (help.frame_mm <= 0.0 || ink.isEmpty())
         return out;
-    const Box frame{ink.x0 - help.frame_mm, ink.y0 - help.frame_mm, ink.x1 + help.frame_mm, ink.y1 + help.frame_mm};
-    const Point corners[]{{frame.x0, frame.y0}, {frame.x1, frame.y0}, {frame.x1, frame.y1}, {frame.x0, frame.y1}};
+    const Box frame{ink.x0 - help.frame_mm, ink.y0 - help.frame_mm, ink.x1 + help.frame_mm,
+                    ink.y1 + help.frame_mm};
+    const Point corners[]{
+        {frame.x0, frame.y0}, {frame.x1, frame.y0}, {frame.x1, frame.y1}, {frame.x0, frame.y1}};
     OpenPath round;
     for (std::size_t i = 0; i < 4; ++i)
         round.segments.push_back(Segment::line(corners[i], corners[(i + 1) % 4]));

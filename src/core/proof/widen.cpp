@@ -47,8 +47,8 @@ std::vector<Meant> meantRuns(const OutlineProof& proof, bool is_ink, double widt
     for (const auto& branch : proof.branches())
         if (branch.is_ink == is_ink)
             for (const auto& run : narrowRuns(branch, width))
-                if (narrowestOf(branch, run).width < (1.0 - kMendedShare) * width && isLost(branch, run, width) &&
-                    (!choose || choose(branch, run)))
+                if (narrowestOf(branch, run).width < (1.0 - kMendedShare) * width &&
+                    isLost(branch, run, width) && (!choose || choose(branch, run)))
                     out.push_back({&branch, run});
     return out;
 }
@@ -77,7 +77,8 @@ std::vector<std::size_t> ringsOf(const Outline& outline)
 /// Stretches of the branches of one kind that lie where something changes, by the class of width that is to be kept: each
 /// class is narrower by kNextClass. `isNear` is asked with a stretch and half the width kept there.
 template <typename IsNear>
-std::map<int, std::vector<OpenPath>> guardsOf(const OutlineProof& proof, bool is_ink, double width, const IsNear& isNear)
+std::map<int, std::vector<OpenPath>> guardsOf(const OutlineProof& proof, bool is_ink, double width,
+                                              const IsNear& isNear)
 {
     std::map<int, std::vector<OpenPath>> out;
     const auto classOf = [&](double w) {
@@ -99,7 +100,8 @@ std::map<int, std::vector<OpenPath>> guardsOf(const OutlineProof& proof, bool is
         int number = kClasses;
         const auto end = [&] {
             if (way.size() > 1)
-                out[number].push_back(smoothed(way, toleranceOf(width * std::pow(kNextClass, number), proof.unit())));
+                out[number].push_back(
+                    smoothed(way, toleranceOf(width * std::pow(kNextClass, number), proof.unit())));
             way.clear();
         };
         for (std::size_t i = 0; i + 1 < branch.places.size(); ++i) {
@@ -139,8 +141,8 @@ bool isInMiddle(const OutlineProof& proof, Point p)
 }
 
 /// `change` without its guards.
-Result<Outline> guarded(Outline change, const std::map<int, std::vector<OpenPath>>& guards, double width, Unit unit,
-                        const CancelToken& cancel)
+Result<Outline> guarded(Outline change, const std::map<int, std::vector<OpenPath>>& guards, double width,
+                        Unit unit, const CancelToken& cancel)
 {
     for (const auto& [number, paths] : guards) {
         const double kept = width * std::pow(kNextClass, number);
@@ -282,8 +284,8 @@ Result<Widening> widened(const OutlineProof& proof, bool is_ink, const WidenOpti
         return std::ranges::any_of(
             near, [&](std::uint32_t k) { return nearestEnds(a, b, way[k].a, way[k].b).distance < reach; });
     };
-    band = guarded(std::move(*band), guardsOf(proof, !is_ink, options.other_width, isNear), options.other_width, unit,
-                   options.cancel);
+    band = guarded(std::move(*band), guardsOf(proof, !is_ink, options.other_width, isNear),
+                   options.other_width, unit, options.cancel);
     if (!band)
         return fail(band.error());
     *band = onRuns(std::move(*band), runs, width);
@@ -327,8 +329,9 @@ Outline withCurvesOf(const Outline& before, Outline after, double tolerance)
         for (std::size_t i = 0; i < n; ++i) {
             const auto *previous = old[(i + n - 1) % n], *next = old[(i + 1) % n];
             const Segment& s = ring.segments[i];
-            made[i] = old[i] ? *old[i]
-                             : s.withEnds(previous ? previous->end() : s.start(), next ? next->start() : s.end());
+            made[i] =
+                old[i] ? *old[i]
+                       : s.withEnds(previous ? previous->end() : s.start(), next ? next->start() : s.end());
         }
         for (std::size_t i = 0; i < n; ++i) // two that were drawn, but do not follow each other
             if (made[i].end() != made[(i + 1) % n].start())

@@ -185,7 +185,8 @@ void TestWiden::aStrokeKeepsOffTheGapBesideIt()
 void TestWiden::aNotchIsRoundedAndNoDeeper()
 {
     // A block with a cleft that runs down to a point at y = 2.
-    const auto proof = proofOf({test::polygon({{0, 0}, {10, 0}, {10, 8}, {5.4, 8}, {5, 2}, {4.6, 8}, {0, 8}})});
+    const auto proof =
+        proofOf({test::polygon({{0, 0}, {10, 0}, {10, 8}, {5.4, 8}, {5, 2}, {4.6, 8}, {0, 8}})});
     const auto out = opened(proof, 0.6);
     const InkTest ink(out, 0.001);
     QVERIFY(ink.isInk({5, 1.97}));

@@ -1,8 +1,8 @@
 #include "core/fit/fit_marks.h"
-#include "core/proof/width_places.h"
 #include "core/geometry/bend.h"
 #include "core/geometry/medial_axis.h"
 #include "core/geometry/weld.h"
+#include "core/proof/width_places.h"
 #include "tests/support/environment.h"
 #include "tests/support/shapes.h"
 
