@@ -31,7 +31,8 @@ void loadShippedFonts()
         QFontDatabase::addApplicationFont(QStringLiteral(":/fonts/%1.ttf").arg(QLatin1String(name)));
 }
 
-/// English needs a table of its own for sentences with a number.
+} // namespace
+
 void loadSentences(QApplication& app)
 {
     if (app.property("hasSentences").toBool())
@@ -41,8 +42,6 @@ void loadSentences(QApplication& app)
     if (english->load(QStringLiteral(":/translations/under-ink_en.qm")))
         QApplication::installTranslator(english);
 }
-
-} // namespace
 
 double contrast(const QColor& a, const QColor& b)
 {

@@ -61,6 +61,9 @@ private:
     Colours m_colours;
 };
 
+/// Installs, once, the plural forms of the sentences with a number, which English needs a table for too.
+void loadSentences(QApplication& app);
+
 /// Contrast of two colours, 1 to 21.
 /// Source: WCAG 2.1, relative luminance and contrast ratio.
 double contrast(const QColor& a, const QColor& b);

@@ -3,6 +3,7 @@
 
 #include "tests/support/environment.h"
 #include "ui/main_window.h"
+#include "ui/theme.h"
 
 #include <QApplication>
 #include <QSignalSpy>
@@ -132,6 +133,7 @@ struct WindowFixture
     {                                                                                                        \
         ink::test::isolateEnvironment();                                                                     \
         QApplication app(argc, argv);                                                                        \
+        ink::ui::loadSentences(app);                                                                         \
         Class test;                                                                                          \
         return QTest::qExec(&test, argc, argv);                                                              \
     }
