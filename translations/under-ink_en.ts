@@ -68,6 +68,163 @@
     </message>
   </context>
   <context>
+    <name>Proof</name>
+    <message numerus="yes">
+      <source>%n node(s) for each cm</source>
+      <translation>
+        <numerusform>%n node for each cm</numerusform>
+        <numerusform>%n nodes for each cm</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%n letter(s) missing</source>
+      <translation>
+        <numerusform>%n letter missing</numerusform>
+        <numerusform>%n letters missing</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>The machine stutters from %n on.</source>
+      <translation>
+        <numerusform>The machine stutters from %n on.</numerusform>
+        <numerusform>The machine stutters from %n on.</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%n thin stroke(s), down to %1</source>
+      <translation>
+        <numerusform>%n thin stroke, down to %1</numerusform>
+        <numerusform>%n thin strokes, down to %1</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%n tight gap(s), down to %1</source>
+      <translation>
+        <numerusform>%n tight gap, down to %1</numerusform>
+        <numerusform>%n tight gaps, down to %1</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%n speck(s), down to %1</source>
+      <translation>
+        <numerusform>%n speck, down to %1</numerusform>
+        <numerusform>%n specks, down to %1</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%n small middle(s), down to %1</source>
+      <translation>
+        <numerusform>%n small middle, down to %1</numerusform>
+        <numerusform>%n small middles, down to %1</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%n sharp point(s), down to %1</source>
+      <translation>
+        <numerusform>%n sharp point, down to %1</numerusform>
+        <numerusform>%n sharp points, down to %1</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%n part(s) by a thread, down to %1</source>
+      <translation>
+        <numerusform>%n part by a thread, down to %1</numerusform>
+        <numerusform>%n parts by a thread, down to %1</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%n loose piece(s)</source>
+      <translation>
+        <numerusform>%n loose piece</numerusform>
+        <numerusform>%n loose pieces</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%n middle(s) that (falls|fall) out</source>
+      <translation>
+        <numerusform>%n middle that falls out</numerusform>
+        <numerusform>%n middles that fall out</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%n edge(s) cut twice</source>
+      <translation>
+        <numerusform>%n edge cut twice</numerusform>
+        <numerusform>%n edges cut twice</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%n to look at</source>
+      <translation>
+        <numerusform>%n to look at</numerusform>
+        <numerusform>%n to look at</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%n bridge(s)</source>
+      <translation>
+        <numerusform>%n bridge</numerusform>
+        <numerusform>%n bridges</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%n stroke(s) thicker</source>
+      <translation>
+        <numerusform>%n stroke thicker</numerusform>
+        <numerusform>%n strokes thicker</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%n gap(s) mended</source>
+      <translation>
+        <numerusform>%n gap mended</numerusform>
+        <numerusform>%n gaps mended</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%n speck(s) mended</source>
+      <translation>
+        <numerusform>%n speck mended</numerusform>
+        <numerusform>%n specks mended</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%n middle(s) mended</source>
+      <translation>
+        <numerusform>%n middle mended</numerusform>
+        <numerusform>%n middles mended</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%n point(s) blunted</source>
+      <translation>
+        <numerusform>%n point blunted</numerusform>
+        <numerusform>%n points blunted</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%n loose piece(s) tied</source>
+      <translation>
+        <numerusform>%n loose piece tied</numerusform>
+        <numerusform>%n loose pieces tied</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%n middle(s) tied to the sheet</source>
+      <translation>
+        <numerusform>%n middle tied to the sheet</numerusform>
+        <numerusform>%n middles tied to the sheet</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%n place(s) left: %1</source>
+      <translation>
+        <numerusform>%n place left: %1</numerusform>
+        <numerusform>%n places left: %1</numerusform>
+      </translation>
+    </message>
+  </context>
+  <context>
     <name>QObject</name>
     <message numerus="yes">
       <source>piece(s)</source>
@@ -171,6 +328,16 @@
       <translation>
         <numerusform>%n piece</numerusform>
         <numerusform>%n pieces</numerusform>
+      </translation>
+    </message>
+  </context>
+  <context>
+    <name>ink::ui::ComposeSentence</name>
+    <message numerus="yes">
+      <source>%1, and %n more in Proof.</source>
+      <translation>
+        <numerusform>%1, and %n more in Proof.</numerusform>
+        <numerusform>%1, and %n more in Proof.</numerusform>
       </translation>
     </message>
   </context>
@@ -355,6 +522,85 @@
       <translation>
         <numerusform>Where %n motif belongs</numerusform>
         <numerusform>Where %n motifs belong</numerusform>
+      </translation>
+    </message>
+  </context>
+  <context>
+    <name>ink::ui::PiecesView</name>
+    <message numerus="yes">
+      <source>and %n smaller piece(s)</source>
+      <translation>
+        <numerusform>and %n smaller piece</numerusform>
+        <numerusform>and %n smaller pieces</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%n middle(s) (falls|fall) out of the sheet</source>
+      <translation>
+        <numerusform>%n middle falls out of the sheet</numerusform>
+        <numerusform>%n middles fall out of the sheet</numerusform>
+      </translation>
+    </message>
+  </context>
+  <context>
+    <name>ink::ui::ProofList</name>
+    <message numerus="yes">
+      <source>and %n more</source>
+      <translation>
+        <numerusform>and %n more</numerusform>
+        <numerusform>and %n more</numerusform>
+      </translation>
+    </message>
+  </context>
+  <context>
+    <name>ink::ui::ProofPage</name>
+    <message numerus="yes">
+      <source>%n to look at</source>
+      <translation>
+        <numerusform>%n to look at</numerusform>
+        <numerusform>%n to look at</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%n in order</source>
+      <translation>
+        <numerusform>%n in order</numerusform>
+        <numerusform>%n in order</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>about %n min to weed</source>
+      <translation>
+        <numerusform>about %n min to weed</numerusform>
+        <numerusform>about %n min to weed</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%n part(s) to pick</source>
+      <translation>
+        <numerusform>%n part to pick</numerusform>
+        <numerusform>%n parts to pick</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%n piece(s)</source>
+      <translation>
+        <numerusform>%n piece</numerusform>
+        <numerusform>%n pieces</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%n middle(s)</source>
+      <translation>
+        <numerusform>%n middle</numerusform>
+        <numerusform>%n middles</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>are mended by %n choice(s)</source>
+      <translation>
+        <numerusform>are mended by %n choice</numerusform>
+        <numerusform>are mended by %n choices</numerusform>
       </translation>
     </message>
   </context>

@@ -62,6 +62,7 @@ ink::Job firstJob()
     ink::Job job;
     job.words = "Fennmoor Honey";
     job.font.path = (std::filesystem::path(demoFonts().toStdString()) / "HartsorrelScript.ttf").string();
+    beginUsually(job);
     return job;
 }
 

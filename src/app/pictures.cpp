@@ -7,6 +7,7 @@
 #include "ui/compose/lettering_view.h"
 #include "ui/compose/weld_view.h"
 #include "ui/find/find_page.h"
+#include "ui/proof/proof_page.h"
 #include "ui/shelf/shelf_page.h"
 #include "ui/widgets/leaf.h"
 
@@ -72,13 +73,6 @@ Pictures::Pictures(ui::MainWindow& window, const QDir& folder, const QString& ca
     };
     m_views = {
         {QStringLiteral("find"), [&window] { window.openStation(ui::MainWindow::Find); }},
-        {QStringLiteral("find-marks"),
-         [&window] {
-             const auto* button = window.findChild<QWidget*>(QStringLiteral("markPanel"))
-                                      ->findChild<QAbstractButton*>(QStringLiteral("mark1"));
-             if (button)
-                 const_cast<QAbstractButton*>(button)->click();
-         }},
         {QStringLiteral("find-card"),
          [&window] {
              choose(window, QStringLiteral("Stallholder Bits"));
@@ -128,10 +122,8 @@ Pictures::Pictures(ui::MainWindow& window, const QDir& folder, const QString& ca
              }
              chooseOnShelf(window, QStringLiteral("Hartsorrel Script"));
          }},
-        {QStringLiteral("shelf-other-letters"), [toggle] { toggle("shelfForms", true); }},
         {QStringLiteral("shelf-key-map"),
-         [&window, toggle] {
-             toggle("shelfForms", false);
+         [&window] {
              chooseOnShelf(window, QStringLiteral("Stallholder Bits"));
              window.findChild<QAbstractButton*>(QStringLiteral("shelfKeyMap"))->click();
          }},
@@ -150,7 +142,7 @@ Pictures::Pictures(ui::MainWindow& window, const QDir& folder, const QString& ca
              window.findChild<QAbstractButton*>(QStringLiteral("healthBack"))->click();
              window.openStation(ui::MainWindow::Find);
              choose(window, QStringLiteral("Larkmallow"));
-             window.jobModel().setSize({SizeBy::Width, 480.0});
+             window.jobModel().setSize({ink::SizeBy::Width, 480.0});
              window.openStation(ui::MainWindow::Compose);
              window.findChild<QAbstractButton*>(QStringLiteral("closeUp"))->click();
              window.composePage().view().setCaret(14);
@@ -192,18 +184,42 @@ Pictures::Pictures(ui::MainWindow& window, const QDir& folder, const QString& ca
              window.findChild<QListWidget*>(QStringLiteral("motifList"))->setCurrentRow(2);
              window.findChild<QAbstractButton*>(QStringLiteral("motifIntoLine"))->click();
          }},
-        {QStringLiteral("compose-overlaps"),
+        {QStringLiteral("compose-nodes"),
          [&window, toggle] {
              window.composePage().lower().open(ui::ComposeStrip::Forms);
              toggle("lookOutline", true);
-             toggle("showOverlaps", true);
-         }},
-        {QStringLiteral("compose-nodes"),
-         [&window, toggle] {
-             toggle("showOverlaps", false);
              toggle("showNodes", true);
              // Near enough to tell the marks apart: where two letters meet.
-             window.findChild<ui::WeldView*>()->setZoom(5.0);
+             window.composePage().view().setZoom(5.0);
+         }},
+        {QStringLiteral("proof"),
+         [&window] {
+             ink::Job job;
+             job.words = "Fennmoor Honey";
+             job.font = window.jobModel().job().font;
+             window.jobModel().setJob(job, {});
+             window.jobModel().setSize({ink::SizeBy::Width, 120.0});
+             window.openStation(ui::MainWindow::Proof);
+             waitForRest(window);
+             window.proofPage().list().chooseFinding(0);
+         }},
+        {QStringLiteral("proof-pieces"),
+         [&window] {
+             window.findChild<QAbstractButton*>(QStringLiteral("mendAll"))->click();
+             waitForRest(window);
+             window.proofPage().setLook(ui::ProofPage::Look::Pieces);
+         }},
+        {QStringLiteral("proof-stencil"),
+         [&window] {
+             ink::Job job;
+             job.words = "Barrow";
+             job.process = ink::Process::Stencil;
+             job.font = window.jobModel().job().font;
+             window.jobModel().setJob(job, {});
+             window.jobModel().setSize({ink::SizeBy::Width, 220.0});
+             window.proofPage().setLook(ui::ProofPage::Look::InMaterial);
+             waitForRest(window);
+             window.findChild<QAbstractButton*>(QStringLiteral("mendAll"))->click();
          }},
     };
 }

@@ -93,7 +93,8 @@ Result<void> runCompose(const ComposeArguments& a)
         rights += (rights.empty() ? "" : " ") + font.info.name + ". " + font.info.copyright + " " +
                   font.info.licence;
     if (!a.out.empty()) {
-        const SvgOptions options{withoutMotifs(project->job.words), rights, "#1d2333"};
+        const SvgOptions options{withoutMotifs(project->job.words), rights, "#1d2333",
+                                 weedingLines(composed->design.outline_mm, project->job.weeding)};
         auto done = writeTo(
             a.out, [&](std::ostream& out) { return writeSvg(out, composed->design.outline_mm, options); });
         if (!done)

@@ -162,7 +162,8 @@ Result<void> runProof(const ProofArguments& a)
     for (const auto& warning : composed->design.warnings)
         std::cerr << "uink: " << subject << ": " << warning << '\n';
     if (!a.out.empty()) {
-        const SvgOptions svg{withoutMotifs(job.words), {}, "#1d2333"};
+        const SvgOptions svg{
+            withoutMotifs(job.words), {}, "#1d2333", weedingLines(composed->design.outline_mm, job.weeding)};
         auto done = writeTo(
             a.out, [&](std::ostream& out) { return writeSvg(out, composed->design.outline_mm, svg); });
         if (!done)

@@ -48,7 +48,7 @@ void CutFiles::save()
         return;
     m_last_folder = QFileInfo(path).absolutePath();
     const SvgOptions options{withoutMotifs(job.words), m_needs.rights(job.font),
-                             m_needs.colour().toStdString()};
+                             m_needs.colour().toStdString(), weedingLines(design->outline_mm, job.weeding)};
     m_needs.writes.add([this, design, options, path, job]() -> WriteQueue::Answer {
         const auto done = writeFile(path.toStdString(), [&](std::ostream& out) {
             return writeSvg(out, design->outline_mm, options);
@@ -76,7 +76,10 @@ void CutFiles::copy()
         return emit notYet(tr("There is nothing to copy yet: choose a font in Find and type the words."));
     std::ostringstream svg;
     if (auto done = writeSvg(svg, design->outline_mm,
-                             {withoutMotifs(m_needs.job.job().words), {}, m_needs.colour().toStdString()});
+                             {withoutMotifs(m_needs.job.job().words),
+                              {},
+                              m_needs.colour().toStdString(),
+                              weedingLines(design->outline_mm, m_needs.job.job().weeding)});
         !done)
         return emit problem(done.error());
     auto* copied = new QMimeData;

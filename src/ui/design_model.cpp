@@ -6,11 +6,17 @@ namespace {
 /// What is written on the material is the same whatever it is made with and sold for.
 bool looksAlike(const Job& a, const Job& b)
 {
+    const bool is_mended = !b.lettering.mendings.empty();
+    if (is_mended && (a.process != b.process || a.limits() != b.limits() || a.is_one_piece != b.is_one_piece))
+        return false; // mendings answer to them
     Job plain = a;
     plain.unit = b.unit;
     plain.process = b.process;
     plain.purpose = b.purpose;
     plain.own_limits = b.own_limits;
+    plain.material = b.material;
+    plain.weeding = b.weeding;
+    plain.is_one_piece = b.is_one_piece;
     return plain == b;
 }
 

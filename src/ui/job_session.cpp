@@ -155,6 +155,7 @@ void JobSession::newJob()
     fresh.own_limits = now.own_limits;
     fresh.font = now.font;
     fresh.purpose = now.purpose;
+    beginUsually(fresh);
     leaveFor(fresh, std::make_shared<JobFile>(), tr("start a new job"));
     m_fresh = fresh;
 }

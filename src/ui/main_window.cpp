@@ -10,6 +10,7 @@
 #include "ui/job_menu.h"
 #include "ui/measures.h"
 #include "ui/process_limits_dialog.h"
+#include "ui/proof/proof_page.h"
 #include "ui/queued_step.h"
 #include "ui/station_rail.h"
 #include "ui/text.h"
@@ -73,7 +74,7 @@ MainWindow::MainWindow(const KeptJob& kept, const JobStore& store, const std::fi
       m_faces(std::make_shared<FaceCache>()), m_rights_store(folder / "rights"),
       m_rights(std::make_shared<FontRightsReader>(m_rights_store)), m_lettering(m_faces, m_rights),
       m_fits(m_faces, m_catalogue), m_shelf(folder / "shelf", font_folder, m_rights_store, m_job.undoStack()),
-      m_session(sessionNeeds(store, folder), kept), m_design(m_job, m_lettering),
+      m_session(sessionNeeds(store, folder), kept), m_design(m_job, m_lettering), m_proof(m_job, m_design),
       m_fonts(m_job, m_fits, m_rights), m_feed(m_catalogue, m_fonts), m_forms(m_job, m_shelf, m_lettering),
       m_cut_files({m_job, m_design, m_writes,
                    [this](const QString& suggested) { return m_questions.save_path(this, suggested); },
@@ -95,6 +96,7 @@ MainWindow::MainWindow(const KeptJob& kept, const JobStore& store, const std::fi
     addActions();
     connectStations();
     connectCompose();
+    connectProof();
     moveInbox();
     openStation(Find);
     showFigures();
@@ -107,7 +109,7 @@ MainWindow::~MainWindow()
     hide();
     for (QObject* sender :
          std::initializer_list<QObject*>{&m_job, &m_job.undoStack(), &m_shelf, &m_session, &m_design,
-                                         &m_library, &m_fonts, &m_forms, &m_cut_files})
+                                         &m_proof, &m_library, &m_fonts, &m_forms, &m_cut_files})
         sender->disconnect(this);
     qDeleteAll(findChildren<QWidget*>(QString(), Qt::FindDirectChildrenOnly));
 }
@@ -138,7 +140,8 @@ void MainWindow::build()
     connect(&m_shelf, &ShelfKeeper::changed, this, &MainWindow::shelfChanged);
     m_shelf_page = new ShelfPage(m_job, m_fonts, m_shelf, m_questions.shelf, m_theme, this);
     m_compose = new ComposePage(m_job, m_design, m_lettering, m_shelf.folder(), m_theme, this);
-    for (Station* station : std::initializer_list<Station*>{m_find, m_shelf_page, m_compose})
+    m_proof_page = new ProofPage(m_job, m_design, m_proof, m_lettering, m_theme, this);
+    for (Station* station : std::initializer_list<Station*>{m_find, m_shelf_page, m_compose, m_proof_page})
         addStation(station);
 }
 
@@ -257,11 +260,7 @@ void MainWindow::connectStations()
         showRight();
     });
     connect(m_find, &FindPage::folderWanted, this, &MainWindow::openFolder);
-    connect(m_find, &FindPage::limitsWanted, this, [this] {
-        auto* dialog = new ProcessLimitsDialog(m_job, m_theme, this);
-        dialog->setAttribute(Qt::WA_DeleteOnClose);
-        dialog->open();
-    });
+    connect(m_find, &FindPage::limitsWanted, this, &MainWindow::editLimits);
     connect(&m_shelf, &ShelfKeeper::problem, this, &MainWindow::tell);
     connect(&m_shelf, &ShelfKeeper::told, this, tell_done);
     connect(m_shelf_page, &ShelfPage::packageWanted, this, [this] {
@@ -319,6 +318,21 @@ void MainWindow::connectCompose()
     connect(&m_forms, &FormMemory::changed, m_compose, &ComposePage::lookAgain);
 }
 
+void MainWindow::editLimits()
+{
+    auto* dialog = new ProcessLimitsDialog(m_job, m_theme, this);
+    dialog->setAttribute(Qt::WA_DeleteOnClose);
+    dialog->open();
+}
+
+void MainWindow::connectProof()
+{
+    connect(m_proof_page, &ProofPage::limitsWanted, this, &MainWindow::editLimits);
+    connect(m_proof_page, &ProofPage::fontWanted, this, [this] { openStation(Find); });
+    connect(m_proof_page, &ProofPage::rightsWanted, m_compose, &ComposePage::rightsWanted);
+    connect(&m_proof, &ProofModel::changed, this, [this] { m_compose->showProof(m_proof.findings()); });
+}
+
 void MainWindow::openStation(int place)
 {
     if (place < 0 || place >= static_cast<int>(m_stations.size()))
@@ -328,6 +342,8 @@ void MainWindow::openStation(int place)
     m_job.endRun();
     if (place == Compose)
         offerFonts();
+    if (place == Proof)
+        m_proof_page->setMaterial(QColor(m_compose->materialColour()));
     m_stations[static_cast<std::size_t>(place)]->activate();
 }
 
@@ -423,6 +439,7 @@ void MainWindow::showRight()
     m_compose->showRight(row >= 0 ? QString::fromStdString(m_fonts.entry(row).info.readableName())
                                   : QString(),
                          rights ? std::optional(rights->dossier.verdict) : std::nullopt);
+    m_proof.showRight(rights ? std::optional(rights->dossier.verdict) : std::nullopt);
 }
 
 void MainWindow::takeJobsFontIntoTray()

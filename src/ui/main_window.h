@@ -9,6 +9,7 @@
 #include "ui/font_library.h"
 #include "ui/form_memory.h"
 #include "ui/job_session.h"
+#include "ui/proof/proof_model.h"
 #include "ui/questions.h"
 #include "ui/theme.h"
 
@@ -28,6 +29,7 @@ namespace ink::ui {
 class ComposePage;
 class JobBand;
 class JobMenu;
+class ProofPage;
 class MessageLine;
 class StationRail;
 
@@ -36,7 +38,7 @@ class MainWindow : public QWidget
     Q_OBJECT
 public:
     /// Places on the rail, in working order.
-    enum StationPlace { Find, Shelf, Compose };
+    enum StationPlace { Find, Shelf, Compose, Proof };
 
     /// `folder` keeps the job, the shelf and the rights between starts; fonts are installed to `font_folder`.
     /// The theme has to outlive the window.
@@ -56,6 +58,8 @@ public:
     ShelfPage& shelfPage() { return *m_shelf_page; }
     ShelfKeeper& shelf() { return m_shelf; }
     ComposePage& composePage() { return *m_compose; }
+    ProofModel& proof() { return m_proof; }
+    ProofPage& proofPage() { return *m_proof_page; }
     JobMenu& jobMenu() { return *m_job_menu; }
 
     /// A further station, below those that are there; opened with Alt and its number.
@@ -85,6 +89,8 @@ private:
                        const std::function<void()>& action);
     void connectStations();
     void connectCompose();
+    void connectProof();
+    void editLimits();
     void found(const std::vector<FontEntry>& entries, const std::vector<Error>& refused);
     void designChanged();
     void showFigures();
@@ -114,6 +120,7 @@ private:
     ShelfKeeper m_shelf;
     JobSession m_session;
     DesignModel m_design;
+    ProofModel m_proof;
     FontLibrary m_library;
     FontListModel m_fonts;
     CatalogueFeed m_feed;
@@ -128,6 +135,7 @@ private:
     FindPage* m_find = nullptr;
     ShelfPage* m_shelf_page = nullptr;
     ComposePage* m_compose = nullptr;
+    ProofPage* m_proof_page = nullptr;
     MessageLine* m_message = nullptr;
     QAction *m_undo = nullptr, *m_redo = nullptr;
     QPushButton *m_undo_button = nullptr, *m_redo_button = nullptr;

@@ -50,6 +50,10 @@ ProcessLimitsDialog::ProcessLimitsDialog(JobModel& job, const Theme& theme, QWid
     add(grid, "limitGap", tr("Narrowest gap"), tr("narrower ones close up"), false, &ProcessLimits::gap_mm);
     add(grid, "limitPiece", tr("Smallest piece"), tr("smaller ones come off"), true,
         &ProcessLimits::smallest_piece_mm2);
+    add(grid, "limitMiddle", tr("Smallest middle"), tr("smaller ones close, or cannot be picked"), true,
+        &ProcessLimits::smallest_middle_mm2);
+    add(grid, "limitBridge", tr("Bridge of a stencil"), tr("as wide as this"), false,
+        &ProcessLimits::bridge_mm);
     auto* row = new QHBoxLayout;
     m_usual = new QPushButton(tr("Back to the usual figures"), this);
     m_usual->setObjectName(QStringLiteral("limitsUsual"));

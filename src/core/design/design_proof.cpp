@@ -97,7 +97,8 @@ Result<DesignProof> proofOf(const ComposedDesign& composed, const Job& job, cons
     DesignProof proof;
     proof.findings = findingsOf(*outline, 1.0, composed, job, known);
     proof.verdict = verdictOf(proof.findings);
-    proof.weeding = weedingOf(*outline);
+    proof.weeding =
+        weedingOf(*outline, job.weeding.rule, weedingLines(composed.design.outline_mm, job.weeding));
     proof.outline = std::make_shared<const OutlineProof>(std::move(*outline));
     return proof;
 }

@@ -109,6 +109,14 @@ Result<void> checkWords(std::string_view words)
     return {};
 }
 
+void beginUsually(Job& job)
+{
+    static constexpr std::array kCut{Process::KnifeVinyl, Process::KnifeHeatTransfer, Process::KnifeCard,
+                                     Process::LaserWood, Process::Stencil};
+    if (std::ranges::find(kCut, job.process) != kCut.end())
+        job.finishing.reduce_mm = kUsualReduction_mm;
+}
+
 void writeJob(std::ostream& out, const Job& job)
 {
     nlohmann::ordered_json json{
@@ -133,14 +141,38 @@ void writeJob(std::ostream& out, const Job& job)
         json["one_piece"] = true;
     if (job.material.width_mm > 0.0 || job.material.height_mm > 0.0)
         json["material"] = {{"width_mm", job.material.width_mm}, {"height_mm", job.material.height_mm}};
-    if (job.weeding != WeedingHelp())
+    if (job.weeding != WeedingHelp()) {
+        const auto& rule = job.weeding.rule;
         json["weeding"] = {{"frame_mm", job.weeding.frame_mm}, {"parting_mm", job.weeding.parting_mm}};
+        if (rule != WeedingRule())
+            json["weeding"]["rule"] = {{"s_a_part", rule.s_a_part},
+                                       {"small_mm2", rule.small_mm2},
+                                       {"s_more_when_small", rule.s_more_when_small},
+                                       {"mm_a_s", rule.mm_a_s}};
+    }
     if (job.finishing != Finishing())
         json["finishing"] = finishingJson(job.finishing);
     if (!job.lettering.isPlain())
         json["lettering"] = detail::letteringJson(job.lettering);
     out << json.dump(2, ' ', false, nlohmann::json::error_handler_t::replace) << '\n';
 }
+
+namespace {
+
+WeedingRule weedingRuleFrom(const nlohmann::json& weeding)
+{
+    WeedingRule rule;
+    const auto given = weeding.value("rule", nlohmann::json::object());
+    for (auto [name, figure] : {std::pair{"s_a_part", &rule.s_a_part},
+                                {"small_mm2", &rule.small_mm2},
+                                {"s_more_when_small", &rule.s_more_when_small},
+                                {"mm_a_s", &rule.mm_a_s}})
+        if (const double value = given.value(name, *figure); value >= 0.0 && value <= kMostWeedingFigure)
+            *figure = value;
+    return rule;
+}
+
+} // namespace
 
 Result<Job> readJob(std::istream& in)
 {
@@ -181,7 +213,8 @@ Result<Job> readJob(std::istream& in)
         if (const auto material = json.find("material"); material != json.end())
             job.material = {length(*material, "width_mm"), length(*material, "height_mm")};
         if (const auto weeding = json.find("weeding"); weeding != json.end())
-            job.weeding = {length(*weeding, "frame_mm"), length(*weeding, "parting_mm")};
+            job.weeding = {length(*weeding, "frame_mm"), length(*weeding, "parting_mm"),
+                           weedingRuleFrom(*weeding)};
         const auto font = json.value("font", nlohmann::json::object());
         job.font = detail::fontFrom(font);
         job.features = json.value("features", "");

@@ -77,6 +77,11 @@ struct Job
     friend bool operator==(const Job&, const Job&) = default;
 };
 
+/// Fewer nodes no further than this from the drawn curves are nothing the eye sees, and spare machines from stuttering.
+inline constexpr double kUsualReduction_mm = 0.01;
+/// What a new job begins with: for knives and lasers, fewer nodes.
+void beginUsually(Job& job);
+
 /// Smallest and largest finished size that can be asked for.
 inline constexpr double kMinSize_mm = 0.5;
 inline constexpr double kMaxSize_mm = 10000.0;

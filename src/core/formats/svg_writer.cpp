@@ -13,6 +13,8 @@ namespace ink {
 namespace {
 
 constexpr double kStep_mm = 1e-4;
+/// Lines have no width of their own: this one is to be seen.
+constexpr double kLine_mm = 0.1;
 
 /// Shortest decimal of the rounded value, with a point whatever the locale.
 void appendNumber(std::string& out, double value)
@@ -43,15 +45,24 @@ public:
 
     void add(const Contour& ring)
     {
+        addSegments(ring.segments, true);
+        m_text += " Z";
+    }
+    void add(const OpenPath& path) { addSegments(path.segments, false); }
+    const std::string& text() const { return m_text; }
+
+private:
+    void addSegments(const std::vector<Segment>& segments, bool is_closed)
+    {
         static constexpr std::array<char, 4> kCommand{' ', 'L', 'Q', 'C'};
         if (!m_text.empty())
             m_text += ' ';
         m_text += 'M';
-        add(ring.segments.front().start());
-        for (std::size_t n = 0; n < ring.segments.size(); ++n) {
-            const auto& s = ring.segments[n];
+        add(segments.front().start());
+        for (std::size_t n = 0; n < segments.size(); ++n) {
+            const auto& s = segments[n];
             // Z draws the closing line; writing it out would make the knife stop twice on the spot.
-            if (n + 1 == ring.segments.size() && s.kind == SegmentKind::Line)
+            if (is_closed && n + 1 == segments.size() && s.kind == SegmentKind::Line)
                 break;
             m_text += ' ';
             m_text += kCommand[s.degree()];
@@ -61,11 +72,7 @@ public:
                 add(s.p[i]);
             }
         }
-        m_text += " Z";
     }
-    const std::string& text() const { return m_text; }
-
-private:
     void add(Point p)
     {
         appendNumber(m_text, p.x - m_left_mm);
@@ -96,7 +103,9 @@ void addMetadata(pugi::xml_node svg, const SvgOptions& options)
 
 Result<void> writeSvg(std::ostream& out, const Outline& outline_mm, const SvgOptions& options)
 {
-    const Box page = bounds(outline_mm);
+    Box page = bounds(outline_mm);
+    for (const auto& line : options.lines_mm)
+        page.add(line.bounds());
     const double width_mm = page.width(), height_mm = page.height();
 
     pugi::xml_document document;
@@ -125,6 +134,18 @@ Result<void> writeSvg(std::ostream& out, const Outline& outline_mm, const SvgOpt
         auto path = group.append_child("path");
         path.append_attribute("id") = ("piece-" + std::to_string(++index)).c_str();
         path.append_attribute("d") = data.text().c_str();
+    }
+    if (!options.lines_mm.empty()) {
+        auto lines = svg.append_child("g");
+        lines.append_attribute("id") = "weeding";
+        lines.append_attribute("fill") = "none";
+        lines.append_attribute("stroke") = options.fill.c_str();
+        lines.append_attribute("stroke-width") = number(kLine_mm).c_str();
+        for (const auto& line : options.lines_mm) {
+            PathData data(page);
+            data.add(line);
+            lines.append_child("path").append_attribute("d") = data.text().c_str();
+        }
     }
     document.save(out, "  ", pugi::format_indent, pugi::encoding_utf8);
     if (!out)

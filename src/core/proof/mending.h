@@ -91,6 +91,8 @@ struct StencilBridge
 {
     /// Across the ink, from the island to the sheet.
     Point from, to;
+    /// The middle of what it ties.
+    Point island = {};
 };
 
 struct Mended

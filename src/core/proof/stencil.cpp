@@ -9,7 +9,9 @@
 
 #include <algorithm>
 #include <cmath>
+#include <limits>
 #include <numbers>
+#include <optional>
 
 namespace ink {
 namespace {
@@ -53,9 +55,9 @@ public:
     {
         std::vector<Candidate> chosen;
         for (const Point p : m_asked.added)
-            if (const auto* near = nearestTo(p)) {
-                m_tied.join(near->one, near->other);
-                chosen.push_back(*near);
+            if (const auto put = placedAt(p)) {
+                m_tied.join(put->one, put->other);
+                chosen.push_back(*put);
             }
         if (!m_asked.is_by_itself)
             return chosen;
@@ -89,6 +91,29 @@ private:
         return found == m_candidates.end() ? nullptr : &*found;
     }
 
+    /// Across the stroke between two rings that comes nearest to where the hand put it.
+    std::optional<Candidate> placedAt(Point p) const
+    {
+        std::optional<Candidate> found;
+        double least = std::numeric_limits<double>::max();
+        for (const auto& way : m_ways) {
+            const Point along = way.to.centre - way.from.centre;
+            const double long_2 = dot(along, along);
+            const double t =
+                long_2 > 0.0 ? std::clamp(dot(p - way.from.centre, along) / long_2, 0.0, 1.0) : 0.0;
+            const Point centre = lerp(way.from.centre, way.to.centre, t);
+            if (const double away = length(centre - p); away < least) {
+                least = away;
+                const Point across = long_2 > 0.0
+                                         ? unitVector({-along.y, along.x})
+                                         : unitVector(m_candidates.front().b - m_candidates.front().a);
+                const double half = 0.5 * (way.from.width + t * (way.to.width - way.from.width));
+                found = Candidate{centre - across * half, centre + across * half, way.one, way.other, 0.0};
+            }
+        }
+        return found;
+    }
+
     /// Rings of the outline by segment; outer rings are edges of the sheet.
     void collect()
     {
@@ -119,7 +144,9 @@ private:
         for (const auto& branch : m_proof.branches()) {
             if (!branch.is_ink)
                 continue;
-            for (const auto* step : branch.steps) {
+            std::vector<std::optional<std::pair<std::size_t, std::size_t>>> between(branch.steps.size());
+            for (std::size_t s = 0; s < branch.steps.size(); ++s) {
+                const auto* step = branch.steps[s];
                 if (!step->is_stroke || step->touches[0].segment < 0 || step->touches[1].segment < 0)
                     continue;
                 Candidate c{step->narrowest.a, step->narrowest.b,
@@ -127,6 +154,7 @@ private:
                             ring_of[std::size_t(step->touches[1].segment)], 0.0};
                 if (c.one == c.other)
                     continue;
+                between[s] = std::pair(c.one, c.other);
                 const Point way = c.b - c.a;
                 const double l = length(way), upright = l > 0.0 ? std::abs(way.y) / l : 1.0;
                 double corner = 0.0;
@@ -138,6 +166,9 @@ private:
                          (1.0 + kAtCorner * std::max(0.0, corner));
                 m_candidates.push_back(c);
             }
+            for (std::size_t i = 1; i < branch.places.size(); ++i)
+                if (const auto& rings = between[branch.places[i - 1].step])
+                    m_ways.push_back({branch.places[i - 1], branch.places[i], rings->first, rings->second});
         }
         std::ranges::stable_sort(m_candidates, {}, &Candidate::cost);
     }
@@ -162,6 +193,13 @@ private:
     const OutlineProof& m_proof;
     const StencilAsked& m_asked;
     std::vector<Candidate> m_candidates;
+    /// The axis of strokes that run between two rings.
+    struct Way
+    {
+        BranchPlace from, to;
+        std::size_t one = 0, other = 0;
+    };
+    std::vector<Way> m_ways;
     DisjointSets m_tied;
 };
 
@@ -213,8 +251,10 @@ Result<StencilMade> bridgeMiddles(const OutlineProof& proof, const StencilAsked&
     if (!rest)
         return fail(rest.error());
     out.outline_mm = withCurvesOf(out.outline_mm, std::move(*rest), 0.1 * unit.u);
-    for (const auto& c : chosen)
-        out.bridges.push_back({c.a, c.b});
+    for (const auto& c : chosen) {
+        const Box& tied = proof.middles()[std::max(c.one, c.other) - 1].box;
+        out.bridges.push_back({c.a, c.b, {(tied.x0 + tied.x1) / 2, (tied.y0 + tied.y1) / 2}});
+    }
     return out;
 }
 

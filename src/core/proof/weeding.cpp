@@ -4,22 +4,6 @@
 
 namespace ink {
 
-Weeding weedingOf(const OutlineProof& proof, const WeedingRule& rule)
-{
-    Weeding out;
-    out.parts = proof.middles().size() + (proof.pieces().empty() ? 0 : 1);
-    out.edge_mm = proof.figures().cut_length;
-    double seconds =
-        double(out.parts) * rule.s_a_part + (rule.mm_a_s > 0.0 ? out.edge_mm / rule.mm_a_s : 0.0);
-    for (const auto& middle : proof.middles()) {
-        out.smallest_mm2 = out.smallest_mm2 > 0.0 ? std::min(out.smallest_mm2, middle.area) : middle.area;
-        if (middle.area < rule.small_mm2)
-            seconds += rule.s_more_when_small;
-    }
-    out.minutes = seconds / 60.0;
-    return out;
-}
-
 std::vector<OpenPath> weedingLines(const Outline& outline_mm, const WeedingHelp& help)
 {
     std::vector<OpenPath> out;
@@ -49,6 +33,26 @@ std::vector<OpenPath> weedingLines(const Outline& outline_mm, const WeedingHelp&
         }
         right = std::max(right, box.x1);
     }
+    return out;
+}
+
+Weeding weedingOf(const OutlineProof& proof, const WeedingRule& rule, std::span<const OpenPath> lines)
+{
+    Weeding out;
+    out.parts = proof.middles().size() + (proof.pieces().empty() ? 0 : 1);
+    out.edge_mm = proof.figures().cut_length;
+    if (lines.size() > 1)
+        out.parts += lines.size() - 1;
+    for (const auto& line : lines)
+        out.edge_mm += line.arcLength();
+    double seconds =
+        double(out.parts) * rule.s_a_part + (rule.mm_a_s > 0.0 ? out.edge_mm / rule.mm_a_s : 0.0);
+    for (const auto& middle : proof.middles()) {
+        out.smallest_mm2 = out.smallest_mm2 > 0.0 ? std::min(out.smallest_mm2, middle.area) : middle.area;
+        if (middle.area < rule.small_mm2)
+            seconds += rule.s_more_when_small;
+    }
+    out.minutes = seconds / 60.0;
     return out;
 }
 

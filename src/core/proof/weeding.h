@@ -17,6 +17,9 @@ struct WeedingRule
     friend bool operator==(const WeedingRule&, const WeedingRule&) = default;
 };
 
+/// Largest of the figures of a WeedingRule.
+inline constexpr double kMostWeedingFigure = 1000.0;
+
 struct Weeding
 {
     /// Middles, and what lies around the words.
@@ -27,9 +30,6 @@ struct Weeding
     double minutes = 0.0;
 };
 
-/// `proof` in mm.
-Weeding weedingOf(const OutlineProof& proof, const WeedingRule& rule = {});
-
 /// What makes weeding easier, cut along with the words.
 struct WeedingHelp
 {
@@ -37,10 +37,16 @@ struct WeedingHelp
     double frame_mm = 0.0;
     /// Lines that part the waste inside the frame, from its left to its right side, not nearer than this to ink; 0 for none.
     double parting_mm = 0.0;
+    /// How long it takes, as the person works.
+    WeedingRule rule = {};
 
     friend bool operator==(const WeedingHelp&, const WeedingHelp&) = default;
 };
 /// The frame, and straight lines up and down between the pieces where there is room.
 std::vector<OpenPath> weedingLines(const Outline& outline_mm, const WeedingHelp& help);
+
+/// `proof` in mm; `lines` are what weedingLines() cuts along with it: each upright parts the waste once more.
+Weeding weedingOf(const OutlineProof& proof, const WeedingRule& rule = {},
+                  std::span<const OpenPath> lines = {});
 
 } // namespace ink

@@ -96,6 +96,11 @@ void ComposePage::setFonts(const std::vector<std::pair<QString, FontRef>>& fonts
     m_sentence->letter().setFonts(fonts);
 }
 
+void ComposePage::showProof(const std::vector<ProofFinding>& findings)
+{
+    m_sentence->showProof(findings);
+}
+
 void ComposePage::showRight(const QString& font, std::optional<Verdict> verdict)
 {
     m_sentence->showRight(font, verdict);

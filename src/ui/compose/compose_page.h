@@ -48,6 +48,8 @@ public:
     /// Fonts that letters can be set in beside the job's: name and file.
     void setFonts(const std::vector<std::pair<QString, FontRef>>& fonts);
     /// Of the job's font; nothing while it is not known.
+    /// The worst of them stands beside the sentence.
+    void showProof(const std::vector<ProofFinding>& findings);
     void showRight(const QString& font, std::optional<Verdict> verdict);
     /// Forms are told from each other in another way now.
     void lookAgain();

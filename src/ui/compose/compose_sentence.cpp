@@ -10,6 +10,7 @@
 #include "ui/compose/spacing_section.h"
 #include "ui/compose/tail_section.h"
 #include "ui/compose/worn_section.h"
+#include "ui/proof/proof_words.h"
 #include "ui/text.h"
 #include "ui/widgets/leaf.h"
 #include "ui/widgets/marks.h"
@@ -254,6 +255,12 @@ void ComposeSentence::say()
     m_leaf->fit();
 }
 
+void ComposeSentence::showProof(const std::vector<ProofFinding>& findings)
+{
+    m_findings = findings;
+    sayFinding();
+}
+
 /// What keeps the words from being handed out as they are meant.
 void ComposeSentence::sayFinding()
 {
@@ -278,6 +285,17 @@ void ComposeSentence::sayFinding()
                    "to change them.")
                     .arg(QFileInfo(text(composed->setting.missing_fonts.front().path)).fileName());
         }
+    }
+    const auto worst = std::ranges::find_if(m_findings, [](const ProofFinding& f) {
+        return f.kind != FindingKind::Missing && f.kind != FindingKind::Rights; // said above, in more words
+    });
+    if (words.isEmpty() && worst != m_findings.end()) {
+        mark = markOf(*worst);
+        words = m_findings.size() == 1
+                    ? tr("%1. %2 Proof mends it.")
+                          .arg(titleOf(*worst, m_job.job()), detailOf(*worst, m_job.job()))
+                    : tr("%1, and %n more in Proof.", nullptr, static_cast<int>(m_findings.size()) - 1)
+                          .arg(titleOf(*worst, m_job.job()));
     }
     m_finding->setText(words);
     m_finding->setVisible(!words.isEmpty());

@@ -1,6 +1,7 @@
 // What the words do, as a sentence above them: each underlined part opens its few controls right under it.
 #pragma once
 
+#include "core/proof/outline_proof.h"
 #include "core/rights/dossier.h"
 #include "ui/compose/lettering_service.h"
 #include "ui/design_model.h"
@@ -46,6 +47,8 @@ public:
     /// Opens the leaf that holds a control, where it is not open.
     void openLeafWith(const QWidget* control);
     /// Of the job's font; nothing while it is not known.
+    /// The worst of them is said where nothing keeps the words from being made.
+    void showProof(const std::vector<ProofFinding>& findings);
     void showRight(const QString& font, std::optional<Verdict> verdict);
 
 signals:
@@ -77,6 +80,7 @@ private:
     LetterSection* m_letter = nullptr;
     QString m_font;
     std::optional<Verdict> m_verdict;
+    std::vector<ProofFinding> m_findings;
     /// Where Escape goes back to.
     int m_opened_at = 0;
 };

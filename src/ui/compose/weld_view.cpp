@@ -222,6 +222,15 @@ void WeldView::zoomToFit()
     emit zoomChanged(m_zoom);
 }
 
+void WeldView::centreOn(QPointF mm)
+{
+    m_follows_fit = false;
+    m_centre_mm = mm;
+    keepInSight();
+    update();
+    emit zoomChanged(m_zoom); // what stands at its place on the paper moves along
+}
+
 void WeldView::keepInSight()
 {
     // A part of the words always stays on the paper: nobody has to search for them.

@@ -24,6 +24,8 @@ public:
     /// Null shows `message` instead (what to do, or what went wrong).
     void showDesign(std::shared_ptr<const Design> design);
     void showMessage(const QString& message);
+    /// Null where there is none.
+    const std::shared_ptr<const Design>& design() const { return m_design; }
     void setLook(Look look);
     void setMaterial(const QColor& colour);
     void setOverlapsShown(bool shown);
@@ -41,6 +43,8 @@ public:
     /// Keeps the middle of the view where it is.
     void setZoom(double zoom);
     void zoomToFit();
+    /// mm with y downwards; what keeps a part of the words in sight holds.
+    void centreOn(QPointF mm);
     QString message() const { return m_message; }
     double pixelsPerMm() const;
     /// What lies over the upper edge of the paper: "all of it" stays below.
@@ -64,6 +68,8 @@ protected:
     /// where it is.
     void holdView(bool is_held) { m_is_held = is_held; }
     void stopFollowing() { m_follows_fit = false; }
+    /// All of the words are shown, whatever they come to.
+    bool followsFit() const { return m_follows_fit; }
     /// In mm, y downwards: what "all of it" means.
     virtual QRectF boxToShow() const { return m_box_mm; }
     QRectF paperArea() const;
