@@ -53,28 +53,28 @@ public:
 
     std::vector<Candidate> choose()
     {
-        std::vector<Candidate> chosen;
+        std::vector<Candidate> by_hand;
         for (const Point p : m_asked.added)
-            if (const auto put = placedAt(p)) {
-                m_tied.join(put->one, put->other);
-                chosen.push_back(*put);
-            }
+            if (const auto put = placedAt(p))
+                by_hand.push_back(*put);
         if (!m_asked.is_by_itself)
-            return chosen;
-        // What was taken off is gone, whatever it tied.
-        std::vector<Candidate> off;
-        for (const Point p : m_asked.taken_off)
-            if (const auto* near = nearestTo(p))
-                off.push_back(*near);
+            return by_hand;
+        std::vector<Candidate> chosen;
         for (const auto& candidate : m_candidates) // cheapest first
             if (m_tied.join(candidate.one, candidate.other))
                 chosen.push_back(candidate);
         for (std::size_t i = 0; i < m_proof.middles().size(); ++i)
             if (m_proof.middles()[i].area >= m_asked.two_from_mm2)
                 addOpposite(i + 1, chosen);
+        // What was taken off is gone, whatever it tied; what was put by hand takes the place of one beside it.
+        std::vector<Candidate> off = by_hand;
+        for (const Point p : m_asked.taken_off)
+            if (const auto* near = nearestTo(p))
+                off.push_back(*near);
         std::erase_if(chosen, [&](const Candidate& c) {
             return std::ranges::any_of(off, [&](const Candidate& o) { return isNear(c, o, kApart); });
         });
+        chosen.insert(chosen.end(), by_hand.begin(), by_hand.end());
         return chosen;
     }
 

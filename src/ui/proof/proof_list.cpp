@@ -5,12 +5,14 @@
 #include "ui/widgets/flow_row.h"
 
 #include <QAbstractListModel>
+#include <QApplication>
 #include <QKeyEvent>
 #include <QPainter>
 #include <QPushButton>
 #include <QStyledItemDelegate>
 
 #include <algorithm>
+#include <functional>
 #include <map>
 
 namespace ink::ui {
@@ -313,7 +315,7 @@ const ProofList::Contents& ProofList::contents() const
 void ProofList::show(Contents contents)
 {
     const int row = currentIndex().row();
-    const bool has_focus = hasFocus() || (m_actions && m_actions->isAncestorOf(focusWidget()));
+    const bool has_focus = hasFocus() || (m_actions && m_actions->isAncestorOf(QApplication::focusWidget()));
     m_is_filling = true;
     m_actions = nullptr; // goes with the rows
     m_rows->set(std::move(contents));
@@ -416,8 +418,9 @@ void ProofList::buildActions()
                 [this, number] { emit leaveWanted(number, true); });
     } else if (row->kind == ProofRows::Row::Kind::Finding) {
         auto offers = offersFor(number);
-        if (row->count > 0) // what is done to all of them stands above
-            std::erase_if(offers, [](const Offer& offer) { return offer.where == Offer::Where::Everywhere; });
+        const auto isHere = [](const Offer& offer) { return offer.where == Offer::Where::Here; };
+        if (row->count > 0 && std::ranges::any_of(offers, isHere)) // what is done to all of them stands above
+            std::erase_if(offers, std::not_fn(isHere));
         for (std::size_t i = 0; i < offers.size(); ++i)
             connect(add(offers[i].words, i == 0 ? "takeUsual" : "takeOffer", i == 0 ? "main" : "quiet"),
                     &QPushButton::clicked, this,

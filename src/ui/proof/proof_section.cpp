@@ -3,6 +3,7 @@
 #include "ui/proof/proof_words.h"
 #include "ui/widgets/undo_through.h"
 
+#include <QApplication>
 #include <QCheckBox>
 #include <QDoubleSpinBox>
 #include <QLabel>
@@ -204,6 +205,7 @@ void ProofSection::showNow()
 MendingsSection::MendingsSection(JobModel& job, const Theme& theme, QWidget* parent)
     : ProofSection(job, theme, parent), m_all_of(job)
 {
+    setFocusPolicy(Qt::StrongFocus);
     m_take_back_all = addButton(tr("Take all of it back"), "takeBackAll", [this] {
         m_all_of.endRun();
         m_all_of.changeLettering(tr("take all mendings back"),
@@ -227,9 +229,12 @@ void MendingsSection::showMendings()
         return out;
     };
     if (kinds(mendings) != kinds(m_shown) || m_unit != m_all_of.job().unit) {
+        const bool had_focus = isAncestorOf(QApplication::focusWidget());
         removeRows();
         for (std::size_t i = 0; i < mendings.size(); ++i)
             addMending(i);
+        if (had_focus) // what had it may be gone, and Escape has to be heard
+            (mendings.empty() ? this : firstRow()->nextInFocusChain())->setFocus();
     }
     m_shown = mendings;
     m_unit = m_all_of.job().unit;

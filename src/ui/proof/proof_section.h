@@ -34,6 +34,7 @@ public:
     /// One rule, with its name before it; gone again at removeRows().
     void addMending(std::size_t number);
     void removeRows();
+    QWidget* firstRow() const { return m_rows.front(); }
     void showNow();
 
 private:
