@@ -30,7 +30,7 @@ FONTS = [
 ]
 WORDS = ["Fennmoor Honey", "Late Summer", "Beeswax", "Garden", "Ottilie", "Xoxo Buffy"]
 HEIGHTS_MM = (8, 11, 14)
-STEPS = 16
+STEPS = 48
 WIDTH = 0.5
 R = 0.45 * WIDTH
 ALL = os.environ.get("INK_PROOF_ALL")
@@ -98,11 +98,13 @@ def counts(shape):
 
 
 def proof(font, text, height, *arguments):
+    process = "stencil" if "stencil" in arguments else "knife-vinyl"
+    arguments = [a for a in arguments if a != "stencil"]
     with tempfile.TemporaryDirectory() as folder:
         svg, report = Path(folder) / "ink.svg", Path(folder) / "report.json"
-        done = run("proof", "--font", font, "--text", text, "--height-mm", height, "--process", "knife-vinyl", "--out", svg,
+        done = run("proof", "--font", font, "--text", text, "--height-mm", height, "--process", process, "--out", svg,
                    "--report", report, "--stroke-floor-mm", WIDTH, "--stroke-comfortable-mm", WIDTH, "--gap-mm", WIDTH,
-                   "--smallest-piece-mm2", 0, "--smallest-middle-mm2", 0, *arguments)
+                   "--smallest-piece-mm2", 0, *arguments)
         if done.returncode != 0:
             raise AssertionError(done.stderr)
         report = json.loads(report.read_text())
@@ -129,6 +131,19 @@ def cases():
                     yield font, word, height
 
 
+def few():
+    """Each font once, words and heights in turn."""
+    for i, font in enumerate(FONTS):
+        yield font, WORDS[i % len(WORDS)], HEIGHTS_MM[i % len(HEIGHTS_MM)]
+
+
+def same_elsewhere(before, after, report):
+    """Outside what was widened, but for how a curve that was cut is flattened: nothing thicker than 0.012 mm, which is 0.7 u of the
+    largest letters here."""
+    touched = unary_union([box(*b) for b in report["touched"]])
+    return before.symmetric_difference(after).difference(touched).buffer(-0.006).is_empty
+
+
 class Thickened(unittest.TestCase):
     def test_opened_by_a_disc(self):
         for font, word, height in cases():
@@ -143,6 +158,63 @@ class Thickened(unittest.TestCase):
                 for part in lost_by_opening(after):
                     self.assertTrue(left.intersects(part), f"neither mended nor told: {part.centroid} {part.area:.3f}")
                 self.assertEqual(counts(before), counts(after))
+
+    def test_nothing_else_moves(self):
+        for font, word, height in few():
+            with self.subTest(font=font, word=word, height=height):
+                before, _ = proof(font, word, height)
+                after, report = proof(font, word, height, "--mend", "thin")
+                self.assertTrue(same_elsewhere(before, after, report))
+
+
+class Opened(unittest.TestCase):
+    def test_closed_by_a_disc(self):
+        for font, word, height in few():
+            with self.subTest(font=font, word=word, height=height):
+                before, found = proof(font, word, height)
+                after, report = proof(font, word, height, "--mend", "gaps")
+                self.assertTrue(after.is_valid)
+                left = places(report["findings"])
+                for part in lost_by_closing(after):
+                    self.assertTrue(left.intersects(part), f"neither mended nor told: {part.centroid} {part.area:.3f}")
+                self.assertEqual(counts(before), counts(after))
+                self.assertTrue(same_elsewhere(before, after, report))
+
+    def test_gaps_filled(self):
+        for font, word, height in few():
+            with self.subTest(font=font, word=word, height=height):
+                before, _ = proof(font, word, height)
+                after, report = proof(font, word, height, "--mend", "close-gaps")
+                self.assertTrue(after.is_valid)
+                self.assertLess(before.difference(after).area, 1e-4 * before.area)  # nothing is taken away
+                left = places(report["findings"])
+                for part in lost_by_closing(after):
+                    self.assertTrue(left.intersects(part), f"neither closed nor told: {part.centroid} {part.area:.3f}")
+
+
+class Stencils(unittest.TestCase):
+    def test_the_sheet_is_one_piece(self):
+        for font, word, _ in few():
+            with self.subTest(font=font, word=word):
+                ink, report = proof(font, word, 60, "stencil", "--mend", "bridges", "--bridge-mm", 1.5)
+                self.assertTrue(ink.is_valid)
+                self.assertEqual(report["middles"], 0)
+                self.assertEqual(counts(ink)[1], 0)
+                sheet = box(*ink.bounds).buffer(10).difference(ink)
+                self.assertEqual(len(parts_of(sheet)), 1)
+                self.assertEqual([f for f in report["findings"] if f["kind"] == "stencil-middle"], [])
+
+
+class OnePiece(unittest.TestCase):
+    def test_tied_by_bridges(self):
+        for font, word, _ in few():
+            with self.subTest(font=font, word=word):
+                before, _ = proof(font, word, 40, "--one-piece")
+                after, report = proof(font, word, 40, "--one-piece", "--mend", "all")
+                self.assertTrue(after.is_valid)
+                self.assertEqual(counts(after)[0], 1)
+                self.assertEqual(report["pieces"], 1)
+                self.assertGreaterEqual(counts(before)[0], 1)
 
 
 if __name__ == "__main__":

@@ -89,17 +89,24 @@ std::vector<ProofFinding> findingsOf(const OutlineProof& outline, double scale,
 Result<DesignProof> proofOf(const ComposedDesign& composed, const Job& job, const KnownOfFont& known,
                             const CancelToken& cancel)
 {
-    auto outline =
-        OutlineProof::of(composed.design.outline_mm, proofUnit(composed.design.em_mm, job.limits()),
-                         lettersOf(composed), cancel);
-    if (!outline)
-        return fail(outline.error());
+    if (const auto& nodes = composed.design.figures_mm.nodes; nodes > kMostProofNodes)
+        return fail(ErrorCode::TooComplex, {},
+                    "Proof looks at up to " + std::to_string(kMostProofNodes) +
+                        " nodes at once, and these have " + std::to_string(nodes));
     DesignProof proof;
-    proof.findings = findingsOf(*outline, 1.0, composed, job, known);
+    proof.outline = composed.design.finished.mended.proof;
+    if (!proof.outline) {
+        auto made =
+            OutlineProof::of(composed.design.outline_mm, proofUnit(composed.design.em_mm, job.limits()),
+                             lettersOf(composed), cancel);
+        if (!made)
+            return fail(made.error());
+        proof.outline = std::make_shared<const OutlineProof>(std::move(*made));
+    }
+    proof.findings = findingsOf(*proof.outline, 1.0, composed, job, known);
     proof.verdict = verdictOf(proof.findings);
     proof.weeding =
-        weedingOf(*outline, job.weeding.rule, weedingLines(composed.design.outline_mm, job.weeding));
-    proof.outline = std::make_shared<const OutlineProof>(std::move(*outline));
+        weedingOf(*proof.outline, job.weeding.rule, weedingLines(composed.design.outline_mm, job.weeding));
     return proof;
 }
 

@@ -71,23 +71,32 @@ Result<Finished> finish(const Outline& welded_mm, const Finishing& finishing, do
     }
     if (out.outline_mm.pieces.empty())
         return fail(ErrorCode::NothingToCut, {}, "the offset leaves nothing of them");
-    if (!mendings.empty()) {
-        auto mended = mend(out.outline_mm, mendings, request);
-        if (!mended)
-            return fail(mended.error());
-        out.outline_mm = std::move(mended->outline_mm);
-        out.mended = std::move(*mended);
-        out.mended.outline_mm = {};
-    }
-    if (finishing.reduce_mm > 0.0) {
-        auto reduced = reduceNodes(out.outline_mm, unit, {finishing.reduce_mm, cancel});
+    const auto reduce = [&](Outline outline) -> Result<Outline> {
+        if (finishing.reduce_mm <= 0.0)
+            return outline;
+        auto reduced = reduceNodes(outline, unit, {finishing.reduce_mm, cancel});
         if (!reduced)
             return fail(reduced.error());
         out.nodes_before_reduction = reduced->nodes_before;
         out.largest_deviation_mm = reduced->largest_deviation;
         out.is_reduced_everywhere = reduced->is_everywhere;
-        out.outline_mm = std::move(reduced->outline);
+        return std::move(reduced->outline);
+    };
+    if (mendings.empty()) {
+        auto reduced = reduce(std::move(out.outline_mm));
+        if (!reduced)
+            return fail(reduced.error());
+        out.outline_mm = std::move(*reduced);
+        return out;
     }
+    MendingRequest asked = request;
+    asked.then = reduce; // looked at once, as it will be cut
+    auto mended = mend(out.outline_mm, mendings, asked);
+    if (!mended)
+        return fail(mended.error());
+    out.outline_mm = std::move(mended->outline_mm);
+    out.mended = std::move(*mended);
+    out.mended.outline_mm = {};
     return out;
 }
 

@@ -61,6 +61,9 @@ void writeProofReport(std::ostream& out, const ComposedDesign& composed, const D
     json["cut_length_mm"] = rounded(f.cut_length);
     json["box_mm"] = {rounded(f.box.x0), rounded(f.box.y0), rounded(f.box.x1), rounded(f.box.y1)};
     json["nodes"] = f.nodes;
+    json["touched"] = nlohmann::ordered_json::array();
+    for (const auto& box : composed.design.finished.mended.touched)
+        json["touched"].push_back({rounded(box.x0), rounded(box.y0), rounded(box.x1), rounded(box.y1)});
     json["weeding"] = {{"parts", proof.weeding.parts},
                        {"smallest_mm2", rounded(proof.weeding.smallest_mm2)},
                        {"minutes", rounded(proof.weeding.minutes)}};

@@ -39,7 +39,13 @@ void fit(std::span<const Point> samples, Point d0, Point d1, double tolerance, O
         return;
     }
     const auto made = detail::fitCubic(samples, d0, d1);
-    if (made.deviation <= tolerance) {
+    double way = 0.0;
+    for (std::size_t i = 1; i < samples.size(); ++i)
+        way += length(samples[i] - samples[i - 1]);
+    // A handle longer than the way meets the samples only where they are looked at.
+    const auto& p = made.segment.p;
+    const bool is_tame = length(p[1] - p[0]) <= way && length(p[3] - p[2]) <= way;
+    if (is_tame && made.deviation <= tolerance) {
         out.segments.push_back(made.segment);
         return;
     }

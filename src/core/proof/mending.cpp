@@ -60,7 +60,9 @@ bool answers(MendingKind mending, FindingKind finding)
 {
     switch (mending) {
     case MendingKind::Thicken:
-        return finding == FindingKind::ThinStroke || finding == FindingKind::Hanging;
+        // A pointed end becomes as thick as its stroke.
+        return finding == FindingKind::ThinStroke || finding == FindingKind::Hanging ||
+               finding == FindingKind::SharpPoint;
     case MendingKind::OpenGaps:
     case MendingKind::CloseGaps:
         return finding == FindingKind::NarrowGap;
@@ -110,6 +112,10 @@ public:
         for (const auto& m : m_mendings)
             if (!(m.to >= 0.0 && m.to <= kMostMending_mm2))
                 return fail(ErrorCode::DistanceOutOfRange, {}, "a mending is 0 to 100 mm");
+        if (const auto nodes = nodeCount(toPaths(m_outline)); nodes > kMostMendedNodes)
+            return fail(ErrorCode::TooComplex, {},
+                        "mending takes up to " + std::to_string(kMostMendedNodes) +
+                            " nodes at once, and these have " + std::to_string(nodes));
         if (auto ok = look(); !ok)
             return fail(ok.error());
         const auto before = findings();
@@ -132,12 +138,20 @@ public:
             return fail(ok.error());
         if (auto ok = bridge(out); !ok)
             return fail(ok.error());
+        if (m_request.then && !m_outline.pieces.empty()) {
+            auto last = m_request.then(std::move(m_outline));
+            if (!last)
+                return fail(last.error());
+            take(std::move(*last));
+        }
         if (auto ok = look(); !ok)
             return fail(ok.error());
         if (m_outline.pieces.empty())
             return fail(ErrorCode::NothingToCut, {}, "the mending leaves nothing of them");
+        out.touched = m_touched;
         compare(before, findings(), out);
         out.outline_mm = std::move(m_outline);
+        out.proof = std::make_shared<const OutlineProof>(std::move(m_proof));
         return out;
     }
 
@@ -213,6 +227,15 @@ private:
         return {};
     }
 
+    /// What is widened is what is found: no stretch that nobody is told of.
+    static bool isFound(const Branch& branch, const BranchRun& stretch, double width)
+    {
+        const double found = width * (1.0 - kMendedShare);
+        return std::ranges::any_of(narrowRuns(branch, found), [&](const BranchRun& run) {
+            return run.from <= stretch.to && run.to >= stretch.from && isLost(branch, run, found);
+        });
+    }
+
     Result<void> widen(MendingKind kind)
     {
         std::vector<double> widths;
@@ -230,6 +253,8 @@ private:
             const bool is_ink = kind == MendingKind::Thicken;
             options.other_width = is_ink ? m_request.limits.gap_mm : m_request.limits.stroke_comfortable_mm;
             options.choose = [&](const Branch& branch, const BranchRun& stretch) {
+                if (!isFound(branch, stretch, width))
+                    return false;
                 const Point middle = placeAt(branch, 0.5 * (stretch.from + stretch.to)).centre;
                 Box box;
                 box.add(middle);
@@ -264,6 +289,9 @@ private:
             if (made->places == 0)
                 continue;
             m_places += made->places;
+            m_touched.insert(m_touched.end(), made->boxes.begin(), made->boxes.end());
+            for (const auto& box : made->boxes)
+                m_widened.push_back(grownBy(box, -0.5 * width));
             m_tried.insert(m_tried.end(), trying.begin(), trying.end());
             take(std::move(made->outline));
         }
@@ -448,6 +476,13 @@ private:
     void compare(const std::vector<ProofFinding>& before, const std::vector<ProofFinding>& after,
                  Mended& out) const
     {
+        const auto withWidened = [&](ProofFinding f) {
+            const Box found = f.box;
+            for (const auto& box : m_widened)
+                if (box.x0 <= found.x1 && found.x0 <= box.x1 && box.y0 <= found.y1 && found.y0 <= box.y1)
+                    f.box.add(box);
+            return f;
+        };
         const auto isStillThere = [&](const ProofFinding& f) {
             return std::ranges::any_of(after, [&](const ProofFinding& a) {
                 return a.kind == f.kind && distanceTo(a.box, f.at) <= kSamePlace * std::max(f.wanted, 0.1);
@@ -455,10 +490,11 @@ private:
         };
         for (const auto& f : before)
             if (isAskedFor(f) && !isLeft(f.kind, f.box, 0.0) && !isStillThere(f))
-                out.done.push_back({f, toOf(f)});
+                out.done.push_back({withWidened(f), toOf(f)});
         for (const auto& f : after)
             if (isAskedFor(f) && !isLeft(f.kind, f.box, 0.0))
-                out.left.push_back({f, f.kind == FindingKind::StencilMiddle ? kNoPlaceForBridge : kNoRoom});
+                out.left.push_back(
+                    {withWidened(f), f.kind == FindingKind::StencilMiddle ? kNoPlaceForBridge : kNoRoom});
     }
 
     Outline m_outline;
@@ -472,6 +508,8 @@ private:
         Box box;
     };
     std::vector<Tried> m_tried;
+    /// Along the axis of what was widened.
+    std::vector<Box> m_widened, m_touched;
     OutlineProof m_proof;
     bool m_is_looked_at = false;
     std::size_t m_places = 0;

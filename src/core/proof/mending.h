@@ -72,6 +72,8 @@ struct PlacedMending
     FindingKind leaves = {};
 };
 
+/// About 1 ms a node where every stroke is mended: seconds, not minutes.
+inline constexpr std::size_t kMostMendedNodes = 6000;
 /// Largest width, and largest area, that can be asked for.
 inline constexpr double kMostMending_mm = 100.0;
 inline constexpr double kMostMending_mm2 = 10000.0;
@@ -84,6 +86,8 @@ struct MendingRequest
     /// Feet of the lines of words, for a bar under them.
     std::vector<double> baselines_mm = {};
     std::shared_ptr<const LetterOwners> letters = {};
+    /// What is done to the outline after all mendings, before it is looked at for the last time.
+    std::function<Result<Outline>(Outline)> then = {};
     CancelToken cancel = {};
 };
 
@@ -113,13 +117,18 @@ struct Mended
     };
     std::vector<Left> left;
     std::vector<StencilBridge> bridges;
+    /// What strokes and gaps were widened in; elsewhere the outline is what it was, but for pieces and middles told above.
+    std::vector<Box> touched;
+    /// The last look at what it came to.
+    std::shared_ptr<const OutlineProof> proof;
 };
 
 /// Ties, thickens, closes and opens, then small middles, specks, points and bridges; looked at again, three rounds at the
 /// most. What is not near a mended place keeps its curves to the bit.
 /// Units:  mm.
 /// Shape:  a valid outline in and out.
-/// Errors: those of axisGraph(), stroked() and combine(); DistanceOutOfRange; NothingToCut when nothing is left.
+/// Errors: those of axisGraph(), stroked() and combine(); DistanceOutOfRange; NothingToCut when nothing is left;
+///         TooComplex beyond kMostMendedNodes.
 Result<Mended> mend(const Outline& outline_mm, std::span<const PlacedMending> mendings,
                     const MendingRequest& request);
 

@@ -11,6 +11,7 @@
 #include <array>
 #include <cmath>
 #include <map>
+#include <optional>
 #include <set>
 
 namespace ink {
@@ -129,15 +130,17 @@ std::map<int, std::vector<OpenPath>> guardsOf(const OutlineProof& proof, bool is
 }
 
 /// A place between the ink that no way leads out of.
-bool isInMiddle(const OutlineProof& proof, Point p)
+std::optional<std::size_t> middleAt(const OutlineProof& proof, Point p)
 {
+    std::size_t number = 0;
     for (const auto& piece : proof.outline().pieces)
         for (const auto& middle : piece.middles) {
-            const Box box = middle.bounds();
+            const Box& box = proof.middles()[number].box;
             if (p.x > box.x0 && p.x < box.x1 && p.y > box.y0 && p.y < box.y1 && encloses(middle, p))
-                return true;
+                return number;
+            ++number;
         }
-    return false;
+    return {};
 }
 
 /// `change` without its guards.
@@ -233,18 +236,20 @@ Outline withoutNewMiddles(const OutlineProof& proof, Outline outline)
         middles += piece.middles.size();
     if (middles <= proof.middles().size())
         return outline;
+    // A middle may become smaller, or fall into several: the largest of them stays.
+    const auto parts = partsOf(outline).middles;
+    std::map<std::size_t, std::size_t> kept;
+    for (std::size_t i = 0; i < parts.size(); ++i)
+        if (const auto old = middleAt(proof, parts[i].at))
+            if (const auto [it, is_first] = kept.emplace(*old, i);
+                !is_first && parts[it->second].area < parts[i].area)
+                it->second = i;
+    std::set<std::size_t> stays;
+    for (const auto& [old, now] : kept)
+        stays.insert(now);
+    std::size_t number = 0;
     for (auto& piece : outline.pieces)
-        std::erase_if(piece.middles, [&](const Contour& middle) {
-            const Box box = middle.bounds();
-            // Middles become smaller, and keep a place of their axis.
-            return std::ranges::none_of(proof.branches(), [&](const Branch& branch) {
-                return !branch.is_ink && std::ranges::any_of(branch.places, [&](const BranchPlace& place) {
-                    const Point p = place.centre;
-                    return p.x > box.x0 && p.x < box.x1 && p.y > box.y0 && p.y < box.y1 &&
-                           encloses(middle, p) && isInMiddle(proof, p);
-                });
-            });
-        });
+        std::erase_if(piece.middles, [&](const Contour&) { return !stays.contains(number++); });
     return outline;
 }
 

@@ -1,0 +1,296 @@
+// Findings and mendings of whole words: properties over random letters, sizes and limits, files, and what is too much.
+#include "core/design/design_proof.h"
+#include "core/geometry/measure.h"
+#include "core/geometry/validity.h"
+#include "tests/support/environment.h"
+
+#include <QElapsedTimer>
+#include <QJsonArray>
+#include <QJsonDocument>
+#include <QJsonObject>
+
+#include <random>
+#include <sstream>
+
+using namespace ink;
+
+namespace {
+
+constexpr const char* kFonts[]{"HartsorrelScript.ttf", "Larkmallow.ttf",       "TansyCord.ttf",
+                               "GatepostPlain.ttf",    "QuillbrookScript.ttf", "MaypoleHand.otf",
+                               "Oatbrush.otf",         "HobnailHand.ttf"};
+
+Job jobOf(const std::string& words, double height_mm, const char* font = "HartsorrelScript.ttf")
+{
+    Job job;
+    job.words = words;
+    job.size = {SizeBy::Height, height_mm};
+    job.font.path = test::demoFont(font);
+    return job;
+}
+
+Result<ComposedDesign> composed(const Job& job)
+{
+    const auto face = FontFace::open(job.font.path);
+    if (!face)
+        return fail(face.error());
+    return composeDesign(job, alwaysLettersOf(*face), {});
+}
+
+/// Takes its time under sanitizers.
+double patience()
+{
+    return qEnvironmentVariableIntValue("INK_TEST_PATIENCE") > 0
+               ? qEnvironmentVariableIntValue("INK_TEST_PATIENCE")
+               : 1;
+}
+
+bool isValid(const ComposedDesign& design)
+{
+    const double u = design.design.em_mm / kU_per_em;
+    const auto judged = validityOf(design.design.outline_mm, u);
+    if (!judged.isValid(0.05 * u))
+        qWarning("%s", judged.inWords().c_str());
+    return judged.isValid(0.05 * u);
+}
+
+std::string randomWords(std::mt19937& random)
+{
+    static const std::string kLetters = "abcdefghijklmnopqrstuvwxyzABCDEFGHJKLMNOPRSTUVWY";
+    std::string out;
+    for (std::size_t n = 3 + random() % 6; n > 0; --n)
+        out += kLetters[random() % kLetters.size()];
+    return out;
+}
+
+} // namespace
+
+class TestDesignProof : public QObject
+{
+    Q_OBJECT
+private slots:
+    void mendingKeepsItsPromises_data();
+    void mendingKeepsItsPromises();
+    void findingsNameTheirLetters();
+    void placesFollowTheirLetters();
+    void theJobsFileHoldsItAll();
+    void figuresOfAFileAreBounded();
+    void theReportSaysWhatWasDone();
+    void muchIsAnsweredOrRefused_data();
+    void muchIsAnsweredOrRefused();
+    void cancelAnswersAtOnce();
+};
+
+void TestDesignProof::mendingKeepsItsPromises_data()
+{
+    QTest::addColumn<unsigned>("seed");
+    for (unsigned seed = 1; seed <= 24; ++seed)
+        QTest::addRow("%u", seed) << seed;
+}
+
+void TestDesignProof::mendingKeepsItsPromises()
+{
+    QFETCH(unsigned, seed);
+    std::mt19937 random(seed);
+    Job job = jobOf(randomWords(random), 6.0 + double(random() % 30), kFonts[random() % std::size(kFonts)]);
+    ProcessLimits limits = job.limits();
+    limits.stroke_floor_mm = 0.2 + 0.1 * double(random() % 6);
+    limits.stroke_comfortable_mm = limits.stroke_floor_mm * (1.0 + 0.25 * double(random() % 3));
+    limits.gap_mm = 0.2 + 0.1 * double(random() % 5);
+    job.setLimits(job.process, limits);
+    const auto plain = composed(job);
+    QVERIFY(plain);
+    const auto before = proofOf(*plain, job);
+    QVERIFY(before);
+
+    // Wider strokes and gaps alone: as many pieces and middles as before, none of these findings but where it is said.
+    job.lettering.mendings = {{MendingKind::Thicken, limits.stroke_comfortable_mm},
+                              {MendingKind::OpenGaps, limits.gap_mm}};
+    const auto wider = composed(job);
+    QVERIFY2(wider, wider ? "" : wider.error().message().c_str());
+    QVERIFY(isValid(*wider));
+    QCOMPARE(wider->design.figures_mm.pieces, plain->design.figures_mm.pieces);
+    QCOMPARE(wider->design.figures_mm.middles, plain->design.figures_mm.middles);
+    const auto after = proofOf(*wider, job);
+    QVERIFY(after);
+    const auto& left = wider->design.finished.mended.left;
+    for (const auto& f : after->findings)
+        if (f.kind == FindingKind::ThinStroke || f.kind == FindingKind::NarrowGap)
+            QVERIFY2(std::ranges::any_of(left, [&](const auto& l) { return l.finding.kind == f.kind; }),
+                     "a finding is left and not told");
+
+    // All that has a usual mending: valid, and mended twice is mended once.
+    job.lettering.mendings.clear();
+    mendAll(job, before->findings);
+    const auto once = composed(job);
+    if (!once) { // nothing but specks: said, not made
+        QCOMPARE(once.error().code, ErrorCode::NothingToCut);
+        return;
+    }
+    QVERIFY(isValid(*once));
+    const auto again =
+        mend(once->design.outline_mm, placedMendings(*once, job), mendingRequest(*once, job, {}));
+    QVERIFY(again);
+    const double ink = once->design.figures_mm.area;
+    QVERIFY2(std::abs(measure(again->outline_mm).area - ink) <= 0.004 * ink,
+             qPrintable(QString::number(measure(again->outline_mm).area / ink)));
+    QCOMPARE(again->outline_mm.pieces.size(), once->design.outline_mm.pieces.size());
+}
+
+void TestDesignProof::findingsNameTheirLetters()
+{
+    const Job job = jobOf("a b\nc", 30.0, "HartsorrelScript.ttf");
+    const auto design = composed(job);
+    QVERIFY(design);
+    const auto proof = proofOf(*design, job);
+    QVERIFY(proof);
+    QVERIFY(!proof->findings.empty());
+    for (const auto& f : proof->findings)
+        for (const auto letter : f.letters)
+            QVERIFY(letter < 5 && job.words[letter] != ' ' && job.words[letter] != '\n');
+}
+
+void TestDesignProof::placesFollowTheirLetters()
+{
+    Job job = jobOf("Honey", 20.0);
+    const auto design = composed(job);
+    QVERIFY(design);
+    const auto at = mendingPlaceAt(*design, {30.0, 5.0});
+    QVERIFY(at);
+    const auto back = placeOf(*design, *at);
+    QVERIFY(back && length(*back - Point{30.0, 5.0}) < 1e-6);
+    job.size.value_mm = 40.0;
+    const auto larger = composed(job);
+    QVERIFY(larger);
+    const auto there = placeOf(*larger, *at);
+    QVERIFY(there && length(*there - Point{60.0, 10.0}) < 1e-6);
+    QVERIFY(!placeOf(*larger, {77, 0.0, 0.0}));
+}
+
+void TestDesignProof::theJobsFileHoldsItAll()
+{
+    Job job = jobOf("Honey", 20.0);
+    job.is_one_piece = true;
+    job.material = {300.0, 200.0};
+    job.weeding = {5.0, 2.0, {4.0, 3.0, 1.5, 60.0}};
+    for (int kind = 0; kind <= static_cast<int>(MendingKind::Leave); ++kind) {
+        Mending m;
+        m.kind = static_cast<MendingKind>(kind);
+        m.to = 0.25 + kind;
+        if (kind % 2 == 0)
+            m.place = MendingPlace{static_cast<std::size_t>(kind % 5), 0.1, -0.2};
+        if (m.kind == MendingKind::Leave)
+            m.leaves = FindingKind::NarrowGap;
+        job.lettering.mendings.push_back(m);
+    }
+    std::stringstream file;
+    writeJob(file, job);
+    const auto read = readJob(file);
+    QVERIFY(read);
+    QVERIFY(*read == job);
+}
+
+void TestDesignProof::figuresOfAFileAreBounded()
+{
+    std::istringstream file(R"({"format": "under-ink-job", "version": 1, "words": "Honey",
+        "material": {"width_mm": 1e300, "height_mm": -4}, "weeding": {"frame_mm": 1e300, "rule": {"s_a_part": -1, "mm_a_s": 1e99}},
+        "lettering": {"mendings": [{"kind": "thicken", "to": 1e300}, {"kind": "no such kind", "to": 1},
+                                   {"kind": "open-gaps", "to": -3}, 7, "x", {"kind": "thicken", "to": 0.6}]}})");
+    const auto job = readJob(file);
+    QVERIFY(job);
+    QCOMPARE(job->material, Material());
+    QCOMPARE(job->weeding, WeedingHelp());
+    for (const auto& m : job->lettering.mendings)
+        QVERIFY(m.to >= 0.0 && m.to <= kMostMending_mm2);
+    Job with_font = *job;
+    with_font.font.path = test::demoFont("HartsorrelScript.ttf");
+    const auto design = composed(with_font);
+    QVERIFY2(design, design ? "" : design.error().message().c_str());
+}
+
+void TestDesignProof::theReportSaysWhatWasDone()
+{
+    Job job = jobOf("Honey", 12.0, "Larkmallow.ttf");
+    const auto plain = composed(job);
+    QVERIFY(plain);
+    const auto proof = proofOf(*plain, job, {true});
+    QVERIFY(proof);
+    QCOMPARE(proof->findings.front().kind, FindingKind::Rights);
+    QCOMPARE(proof->verdict, ProofVerdict::Not);
+    mendAll(job, proof->findings);
+    const auto made = composed(job);
+    QVERIFY(made);
+    const auto after = proofOf(*made, job);
+    QVERIFY(after);
+    std::ostringstream out;
+    writeProofReport(out, *made, *after, job);
+    const auto json = QJsonDocument::fromJson(QByteArray::fromStdString(out.str())).object();
+    QVERIFY(!json["mended"].toArray().isEmpty());
+    for (const auto& value : json["mended"].toArray())
+        QVERIFY(value.toObject()["to_mm"].toDouble() > 0.0 && !value.toObject()["kind"].toString().isEmpty());
+    QCOMPARE(json["pieces"].toInt(), int(made->design.figures_mm.pieces));
+    QVERIFY(json["weeding"].toObject()["minutes"].toDouble() > 0.0);
+    QCOMPARE(json["verdict"].toString(), QString::fromUtf8(idOf(after->verdict).data()));
+}
+
+void TestDesignProof::muchIsAnsweredOrRefused_data()
+{
+    QTest::addColumn<Job>("job");
+    Job banner = jobOf("Fennmoor Honey", 40.0, "Larkmallow.ttf");
+    banner.size = {SizeBy::Width, 40000.0};
+    QTest::newRow("a banner of 40 m") << banner;
+    std::string much;
+    while (much.size() < 2000)
+        much += much.size() % 60 == 59 ? "\n"
+                : much.size() % 7 == 6 ? " "
+                                       : std::string(1, char('a' + much.size() % 26));
+    QTest::newRow("2,000 characters") << jobOf(much, 400.0, "GatepostPlain.ttf");
+    std::string middles;
+    for (int i = 0; i < 1330; ++i)
+        middles += i % 40 == 39 ? "8\n" : "8";
+    QTest::newRow("thousands of middles") << jobOf(middles, 600.0, "GatepostPlain.ttf");
+    QTest::newRow("all hairline") << jobOf("Fennmoor Honey Fennmoor Honey", 1.5, "Larkmallow.ttf");
+}
+
+void TestDesignProof::muchIsAnsweredOrRefused()
+{
+    QFETCH(Job, job);
+    const auto plain = composed(job);
+    if (!plain) { // refused before anything is made
+        QCOMPARE(plain.error().code, ErrorCode::SizeOutOfRange);
+        return;
+    }
+    QElapsedTimer clock;
+    clock.start();
+    const auto proof = proofOf(*plain, job);
+    // On a machine that does other things beside it: three times what is promised.
+    QVERIFY(clock.elapsed() < 6000 * patience());
+    if (!proof) {
+        QVERIFY(proof.error().code == ErrorCode::TooManyNodes || proof.error().code == ErrorCode::TooComplex);
+        return;
+    }
+    mendAll(job, proof->findings);
+    clock.start();
+    const auto mended = composed(job);
+    qInfo("%zu findings, mended in %lld ms", proof->findings.size(), clock.elapsed());
+    QVERIFY(clock.elapsed() < 6000 * patience());
+    if (mended)
+        QVERIFY(mended->design.figures_mm.pieces > 0);
+    else
+        QVERIFY(!mended.error().message().empty());
+}
+
+void TestDesignProof::cancelAnswersAtOnce()
+{
+    const Job job = jobOf("Fennmoor Honey", 40.0, "Larkmallow.ttf");
+    const auto plain = composed(job);
+    QVERIFY(plain);
+    CancelSource cancel;
+    cancel.cancel();
+    const auto proof = proofOf(*plain, job, {}, cancel.token());
+    QVERIFY(!proof);
+    QCOMPARE(proof.error().code, ErrorCode::Cancelled);
+}
+
+INK_TEST_CORE_MAIN(TestDesignProof)
+#include "test_design_proof.moc"
