@@ -597,10 +597,10 @@
       </translation>
     </message>
     <message numerus="yes">
-      <source>are mended by %n choice(s)</source>
+      <source>%n mending(s)</source>
       <translation>
-        <numerusform>are mended by %n choice</numerusform>
-        <numerusform>are mended by %n choices</numerusform>
+        <numerusform>%n mending</numerusform>
+        <numerusform>%n mendings</numerusform>
       </translation>
     </message>
   </context>

@@ -227,10 +227,13 @@ void TestProof::aDraggedSizeIsFollowed()
         return f.measured > 0.94 * f.wanted || f.length < 0.2 * f.wanted;
     };
     QVERIFY(s.findings().size() > 5);
+    // A stretch that is lost or not by a hair may be told one way only: never more than one in twenty.
+    std::size_t differ = 0;
     for (const auto& f : scaled)
-        QVERIFY2(isAtLimit(f) || isAlsoIn(s.findings(), f), qPrintable(titleOf(f, half)));
+        differ += !isAtLimit(f) && !isAlsoIn(s.findings(), f);
     for (const auto& f : s.findings())
-        QVERIFY2(isAtLimit(f) || isAlsoIn(scaled, f), qPrintable(titleOf(f, half)));
+        differ += !isAtLimit(f) && !isAlsoIn(scaled, f);
+    QVERIFY2(differ <= 1 + scaled.size() / 20, qPrintable(QString::number(differ)));
 }
 
 void TestProof::limitsAndProcessAreAskedAgainAtOnce()

@@ -342,7 +342,8 @@ bool isLost(const Branch& branch, const BranchRun& run, double width)
     const auto ends = endsOf(branch, run, width);
     // A tip that is finer than a hair and hardly there: a neck would be narrowest between its ends.
     constexpr double kHair = 0.05;
-    if (run.length() < kHair * width && (narrowest.along <= run.from || narrowest.along >= run.to))
+    if (!ends.at_start && !ends.at_end && run.length() < kHair * width &&
+        (narrowest.along <= run.from || narrowest.along >= run.to))
         return false;
     if (!ends.at_start && !ends.at_end)
         return least < 0.93 * width || run.length() > 0.5 * width;

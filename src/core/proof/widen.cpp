@@ -97,6 +97,14 @@ std::map<int, std::vector<OpenPath>> guardsOf(const OutlineProof& proof, bool is
     for (const auto& branch : proof.branches()) {
         if (branch.is_ink != is_ink)
             continue;
+        if (branch.places.size() == 1) { // a dot, or a middle, without two sides
+            const auto& place = branch.places.front();
+            const int number = std::min(classOf(place.width), kClasses - 1);
+            if (place.width > 0.0 &&
+                isNear(place.centre, place.centre, 0.5 * width * std::pow(kNextClass, number)))
+                out[number].push_back(OpenPath{{Segment::line(place.centre, place.centre)}});
+            continue;
+        }
         std::vector<Point> way;
         int number = kClasses;
         const auto end = [&] {

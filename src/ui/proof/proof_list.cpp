@@ -155,9 +155,7 @@ private:
     QString shortDetailAt(const Row& row) const
     {
         const auto& finding = m_contents.findings[row.number];
-        return finding.length > 0.0
-                   ? ProofList::tr("%1 long").arg(figureWithUnit(finding.length, m_contents.job.unit))
-                   : QString();
+        return finding.length > 0.0 ? figureWithUnit(finding.length, m_contents.job.unit) : QString();
     }
     QString titleAt(const Row& row) const
     {
@@ -191,7 +189,7 @@ private:
             return ProofList::tr("What is done to all of a kind is done to these too.");
         case Row::Kind::Bridge: {
             const auto& bridge = m_contents.bridges[row.number];
-            return ProofList::tr("%1 across the stroke")
+            return ProofList::tr("%1 across")
                 .arg(fineLength(length(bridge.to - bridge.from), m_contents.job.unit));
         }
         case Row::Kind::Order:
@@ -260,7 +258,7 @@ public:
 
         QRect room(option.rect.left() + textLeft(), option.rect.top() + kRowAir,
                    textWidth(option.rect.width()), 4000);
-        const auto side = Qt::AlignTop | (is_mirrored ? Qt::AlignRight : Qt::AlignLeft);
+        const auto side = Qt::AlignTop | Qt::AlignLeft; // leading: painters mirror it themselves
         const QFont bold = m_theme.text(TextSize::Body, !is_quiet), small = m_theme.text(TextSize::Small);
         const QString title = index.data().toString(), detail = index.data(kDetailRole).toString();
         painter->setFont(bold);
@@ -272,7 +270,7 @@ public:
             painter->setPen(c.soft_ink);
             const QRect rest(room.left() + used, room.top(), std::max(0, room.width() - used),
                              QFontMetrics(bold).height());
-            painter->drawText(place(rest), Qt::AlignVCenter | (is_mirrored ? Qt::AlignLeft : Qt::AlignRight),
+            painter->drawText(place(rest), Qt::AlignVCenter | Qt::AlignRight,
                               QFontMetrics(small).elidedText(detail, Qt::ElideRight, rest.width()));
         } else {
             QRect used;

@@ -5,6 +5,7 @@
 #include "ui/proof/proof_section.h"
 #include "ui/proof/proof_view.h"
 #include "ui/text.h"
+#include "ui/widgets/flow_row.h"
 #include "ui/widgets/leaf.h"
 #include "ui/widgets/sentence_bar.h"
 
@@ -107,9 +108,8 @@ QWidget* ProofPage::buildTabs()
 {
     auto* tabs = new QWidget(this);
     tabs->setObjectName(QStringLiteral("proofTabs"));
-    auto* row = new QHBoxLayout(tabs);
+    auto* row = new FlowRow(tabs, kMargin, 0); // large text takes two lines
     row->setContentsMargins(kMargin, 0, kMargin, 0);
-    row->setSpacing(kMargin);
     auto* group = new QButtonGroup(tabs);
     const auto add = [&](const QString& words, const char* name, Look look) {
         auto* button = new QPushButton(words, tabs);
@@ -126,7 +126,6 @@ QWidget* ProofPage::buildTabs()
     add(tr("Outline and nodes"), "proofOutline", Look::Outline);
     add(tr("Before the weld"), "proofBeforeWeld", Look::BeforeTheWeld);
     add(tr("Pieces"), "proofPieces", Look::Pieces);
-    row->addStretch(1);
     auto* fit = new QPushButton(tr("All of it"), tabs);
     fit->setObjectName(QStringLiteral("proofFit"));
     fit->setProperty("role", QStringLiteral("quiet"));
@@ -301,7 +300,7 @@ void ProofPage::setLook(Look look)
 void ProofPage::openLeaf(const QString& key)
 {
     auto* under = m_sentence->phrase(key);
-    const auto controls = m_leaves.find(key);
+    const auto controls = m_leaves.find(key.startsWith(kMended) ? kMended : key);
     if (!under || controls == m_leaves.end())
         return;
     const bool was_open = m_leaf->controls() == controls->second;
@@ -427,16 +426,24 @@ void ProofPage::say()
     const Job& job = m_job.job();
     std::map<QString, QString> phrases;
     const auto& mendings = job.lettering.mendings;
-    if (mendings.empty()) {
+    // Each of a few is a phrase of its own, so that a long sentence wraps.
+    QStringList mended;
+    if (mendings.size() <= kMostNamed)
+        for (std::size_t i = 0; i < mendings.size(); ++i) {
+            const QString key =
+                i == 0 ? kMended : kMended + QLatin1Char('-') + QLatin1Char(static_cast<char>('a' + i));
+            phrases[key] = nameOf(mendings[i], job);
+            mended << QStringLiteral("{%1}").arg(key);
+        }
+    else
+        phrases[kMended] = tr("%n mending(s)", nullptr, static_cast<int>(mendings.size()));
+    if (mendings.empty())
         phrases[kMended] = tr("are cut as they are drawn");
-    } else if (mendings.size() <= kMostNamed) {
-        QStringList names;
-        for (const auto& m : mendings)
-            names << nameOf(m, job);
-        phrases[kMended] = tr("are mended: %1").arg(names.join(tr(", ")));
-    } else {
-        phrases[kMended] = tr("are mended by %n choice(s)", nullptr, static_cast<int>(mendings.size()));
-    }
+    const QString first =
+        mendings.empty() ? tr("These words {mended}, {whole}, and keep {nodes}.")
+        : mendings.size() > kMostNamed
+            ? tr("These words have {mended}, {whole}, and keep {nodes}.")
+            : tr("These words have %1, {whole}, and keep {nodes}.").arg(mended.join(tr(", ")));
     phrases[kWhole] = job.is_one_piece ? tr("hang together as one") : tr("may be of several pieces");
     phrases[kNodes] = job.finishing.reduce_mm > 0.0
                           ? tr("fewer nodes, within %1").arg(fineLength(job.finishing.reduce_mm, job.unit))
@@ -449,8 +456,7 @@ void ProofPage::say()
         : sheet.width_mm > 0.0  ? tr("a sheet %1 wide").arg(figureWithUnit(sheet.width_mm, job.unit))
         : sheet.height_mm > 0.0 ? tr("a sheet %1 high").arg(figureWithUnit(sheet.height_mm, job.unit))
                                 : tr("any sheet");
-    QStringList sentences{tr("These words {mended}, {whole}, and keep {nodes}."),
-                          tr("They come from {sheet}.")};
+    QStringList sentences{first, tr("They come from {sheet}.")};
     if (isWeeded(job.process)) {
         phrases[kWeeding] = job.weeding.frame_mm <= 0.0    ? tr("without a frame")
                             : job.weeding.parting_mm > 0.0 ? tr("inside a frame with parting lines")
@@ -597,6 +603,7 @@ void ProofPage::mendAll()
         return;
     const Job before = m_job.job();
     const auto findings = m_proof.findings();
+    m_list->setCurrentIndex(m_list->model()->index(0, 0)); // what is left comes first
     change(tr("mend all"), [&](Job& job) { ink::mendAll(job, findings); });
     if (m_job.job() == before)
         emit told(findings.empty() ? tr("Nothing has to be mended.")
