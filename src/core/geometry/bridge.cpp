@@ -9,6 +9,7 @@
 #include "core/geometry/flatten.h"
 #include "core/geometry/medial_axis.h"
 #include "core/geometry/shape_key.h"
+#include "core/geometry/stroke.h"
 
 #include <algorithm>
 #include <map>
@@ -16,8 +17,6 @@
 
 namespace ink {
 namespace {
-
-constexpr double kArcHandle = 0.5522847498; // of a quarter circle (from memory, standard)
 
 struct Gap
 {

@@ -7,6 +7,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <iterator>
 
 namespace ink {
 namespace {
@@ -74,6 +75,127 @@ OpenPath smoothed(std::span<const Point> samples, double tolerance)
     return out;
 }
 
+namespace {
+
+constexpr double kOuterTurnCosine = 0.94; // of 20 degrees
+
+void addQuarter(Contour& ring, Point centre, Point from, Point to)
+{
+    ring.segments.push_back(Segment::cubic(centre + from, centre + from + to * kArcHandle,
+                                           centre + to + from * kArcHandle, centre + to));
+}
+
+/// Cut where one side of the way would run backwards: round turns sharper than the pen.
+std::vector<PenWay> withoutLoops(const PenWay& way)
+{
+    PenWay all;
+    for (std::size_t i = 0; i < way.centres.size(); ++i)
+        if (all.centres.empty() ||
+            length(way.centres[i] - all.centres.back()) > kStandingStill * way.radii[i]) {
+            all.centres.push_back(way.centres[i]);
+            all.radii.push_back(way.radii[i]);
+        }
+    const std::size_t n = all.centres.size();
+    // How much a turn takes from the inner side.
+    std::vector<double> taken(n, 0.0);
+    for (std::size_t i = 1; i + 1 < n; ++i) {
+        const double c = dot(unitVector(all.centres[i] - all.centres[i - 1]),
+                             unitVector(all.centres[i + 1] - all.centres[i]));
+        taken[i] = all.radii[i] *
+                   std::sqrt(std::max(0.0, 1.0 - c) / std::max(1e-9, 1.0 + c)); // tan of half the turn
+    }
+    std::vector<bool> is_cut(n, false);
+    for (std::size_t i = 0; i + 1 < n; ++i)
+        if (1.05 * (taken[i] + taken[i + 1]) >= length(all.centres[i + 1] - all.centres[i]))
+            is_cut[i] = is_cut[i + 1] = true;
+    std::vector<PenWay> out(1);
+    for (std::size_t i = 0; i < n; ++i) {
+        out.back().centres.push_back(all.centres[i]);
+        out.back().radii.push_back(all.radii[i]);
+        if (is_cut[i] && i > 0 && i + 1 < n)
+            out.push_back({{all.centres[i]}, {all.radii[i]}});
+    }
+    return out;
+}
+
+Contour ringOf(const PenWay& way, double tolerance)
+{
+    const auto& [centres, radii] = way;
+    Contour ring;
+    const std::size_t n = centres.size();
+    if (n == 1) {
+        const Point a{radii[0], 0}, b{0, radii[0]};
+        addQuarter(ring, centres[0], a, b);
+        addQuarter(ring, centres[0], b, a * -1.0);
+        addQuarter(ring, centres[0], a * -1.0, b * -1.0);
+        addQuarter(ring, centres[0], b * -1.0, a);
+        return ring;
+    }
+    const auto leftOf = [](Point d) { return Point{-d.y, d.x}; };
+    std::vector<Point> left, right;
+    for (std::size_t i = 0; i < n; ++i) {
+        const Point in = unitVector(i > 0 ? centres[i] - centres[i - 1] : centres[1] - centres[0]);
+        const Point out = unitVector(i + 1 < n ? centres[i + 1] - centres[i] : centres[i] - centres[i - 1]);
+        const Point between = leftOf(length(in + out) > 0.1 ? unitVector(in + out) : in);
+        const bool is_turn = dot(in, out) < kOuterTurnCosine;
+        const bool turns_left = dot(leftOf(in), out) > 0.0;
+        const auto add = [&](std::vector<Point>& side, double sign, bool is_outer) {
+            if (is_turn && is_outer)
+                side.push_back(centres[i] + leftOf(in) * (sign * radii[i]));
+            const Point beside = centres[i] + between * (sign * radii[i]);
+            if (side.empty() || length(beside - side.back()) > kStandingStill * radii[i])
+                side.push_back(beside);
+            if (is_turn && is_outer)
+                side.push_back(centres[i] + leftOf(out) * (sign * radii[i]));
+        };
+        add(left, 1.0, !turns_left);
+        add(right, -1.0, turns_left);
+    }
+    std::ranges::reverse(left);
+    for (auto* side : {&left, &right})
+        if (side->size() < 2)
+            side->push_back(side->front() + Point{kStandingStill * radii[0], 0.0});
+    ring.segments = smoothed(right, tolerance).segments;
+    const Point ahead = unitVector(centres[n - 1] - centres[n - 2]) * radii[n - 1];
+    addQuarter(ring, centres[n - 1], leftOf(ahead) * -1.0, ahead);
+    addQuarter(ring, centres[n - 1], ahead, leftOf(ahead));
+    std::ranges::copy(smoothed(left, tolerance).segments, std::back_inserter(ring.segments));
+    const Point back = unitVector(centres[0] - centres[1]) * radii[0];
+    addQuarter(ring, centres[0], leftOf(back) * -1.0, back);
+    addQuarter(ring, centres[0], back, leftOf(back));
+    for (std::size_t i = 0; i < ring.segments.size(); ++i) { // to the bit
+        auto& next = ring.segments[(i + 1) % ring.segments.size()];
+        next = next.withEnds(ring.segments[i].end(), next.end());
+    }
+    return ring;
+}
+
+Result<Outline> unitedPens(const Paths& raw, Unit unit, const CancelToken& cancel)
+{
+    std::size_t nodes = 0;
+    if (auto ok = detail::checkInput(raw, {}, unit, nodes); !ok)
+        return fail(ok.error());
+    const detail::EngineShape shape{&raw, nullptr, {}, false, false};
+    detail::EngineStats stats;
+    auto rings = detail::combineCurves({&shape, 1}, BooleanOp::Union, detail::FillRule::Positive,
+                                       detail::Grid(unit), cancel, stats);
+    if (!rings)
+        return fail(rings.error());
+    return nested(std::move(*rings));
+}
+
+} // namespace
+
+Result<Outline> stroked(std::span<const PenWay> ways, Unit unit, const OffsetOptions& options)
+{
+    Paths raw;
+    for (const auto& way : ways)
+        if (!way.centres.empty())
+            for (const auto& part : withoutLoops(way))
+                raw.push_back(ringOf(part, options.tolerance));
+    return raw.empty() ? Result<Outline>(Outline{}) : unitedPens(raw, unit, options.cancel);
+}
+
 Result<Outline> stroked(std::span<const OpenPath> paths, double width, Unit unit,
                         const OffsetOptions& options)
 {
@@ -96,16 +218,7 @@ Result<Outline> stroked(std::span<const OpenPath> paths, double width, Unit unit
     }
     if (raw.empty() || width <= 0.0)
         return Outline{};
-    std::size_t nodes = 0;
-    if (auto ok = detail::checkInput(raw, {}, unit, nodes); !ok)
-        return fail(ok.error());
-    const detail::EngineShape shape{&raw, nullptr, {}, false, false};
-    detail::EngineStats stats;
-    auto rings = detail::combineCurves({&shape, 1}, BooleanOp::Union, detail::FillRule::Positive,
-                                       detail::Grid(unit), options.cancel, stats);
-    if (!rings)
-        return fail(rings.error());
-    return nested(std::move(*rings));
+    return unitedPens(raw, unit, options.cancel);
 }
 
 } // namespace ink

@@ -22,9 +22,9 @@ constexpr double kBandTolerance = 0.02;
 constexpr double kMostBandTolerance_u = 1.0;
 /// A little more than asked, so that what was mended is found in order again.
 constexpr double kSurplus = 0.01;
-/// Widths of what is guarded go down by this from class to class.
-constexpr double kNextClass = 0.75;
-constexpr int kClasses = 10;
+constexpr double kOverGap = 1.06; // what fills a gap reaches into its sides
+/// Of a stroke (a gap) that is narrower than its limit, this much is kept when the other kind is mended beside it.
+constexpr double kKept = 1.0 - kMendedShare;
 /// Curves that come back from a boolean are the drawn ones within this.
 constexpr double kSameCurve_u = 0.1;
 /// How far the new stretches of an outline may be bent to need fewer nodes.
@@ -75,19 +75,13 @@ std::vector<std::size_t> ringsOf(const Outline& outline)
     return out;
 }
 
-/// Stretches of the branches of one kind that lie where something changes, by the class of width that is to be kept: each
-/// class is narrower by kNextClass. `isNear` is asked with a stretch and half the width kept there.
+/// What is kept of the strokes, or the gaps, of one kind where something changes beside them: as wide as `width`, or nearly as
+/// wide as they are where they are narrower. `isNear` is asked with a stretch and half the width kept there.
 template <typename IsNear>
-std::map<int, std::vector<OpenPath>> guardsOf(const OutlineProof& proof, bool is_ink, double width,
-                                              const IsNear& isNear)
+std::vector<PenWay> guardsOf(const OutlineProof& proof, bool is_ink, double width, const IsNear& isNear)
 {
-    std::map<int, std::vector<OpenPath>> out;
-    const auto classOf = [&](double w) {
-        int c = 0;
-        while (c < kClasses && w < width * std::pow(kNextClass, c))
-            ++c;
-        return c;
-    };
+    std::vector<PenWay> out;
+    const auto radiusAt = [&](double w) { return 0.5 * std::min(width, kKept * w); };
     const auto rings = ringsOf(proof.outline());
     // What parts two rings is kept whatever it looks like.
     const auto parts = [&](const AxisStep& step) {
@@ -99,38 +93,36 @@ std::map<int, std::vector<OpenPath>> guardsOf(const OutlineProof& proof, bool is
             continue;
         if (branch.places.size() == 1) { // a dot, or a middle, without two sides
             const auto& place = branch.places.front();
-            const int number = std::min(classOf(place.width), kClasses - 1);
-            if (place.width > 0.0 &&
-                isNear(place.centre, place.centre, 0.5 * width * std::pow(kNextClass, number)))
-                out[number].push_back(OpenPath{{Segment::line(place.centre, place.centre)}});
+            if (place.width > 0.0 && isNear(place.centre, place.centre, radiusAt(place.width)))
+                out.push_back({{place.centre}, {radiusAt(place.width)}});
             continue;
         }
-        std::vector<Point> way;
-        int number = kClasses;
+        PenWay way;
         const auto end = [&] {
-            if (way.size() > 1)
-                out[number].push_back(
-                    smoothed(way, toleranceOf(width * std::pow(kNextClass, number), proof.unit())));
-            way.clear();
+            if (way.centres.size() > 1)
+                out.push_back(std::move(way));
+            way = {};
+        };
+        const auto add = [&](Point centre, double w) {
+            way.centres.push_back(centre);
+            way.radii.push_back(radiusAt(w));
         };
         for (std::size_t i = 0; i + 1 < branch.places.size(); ++i) {
             const auto &a = branch.places[i], &b = branch.places[i + 1];
-            const double least = std::min(a.width, b.width);
             const AxisStep& step = *branch.steps[b.step];
             // Into a notch, or off a corner, there are no two sides to keep apart.
-            int here = step.is_stroke && least > 0.0 ? classOf(least) : kClasses;
-            if (parts(step) || (step.has_neck && least > 0.0))
-                here = std::min(classOf(least), kClasses - 1);
-            if (here < kClasses && !isNear(a.centre, b.centre, 0.5 * width * std::pow(kNextClass, here)))
-                here = kClasses;
-            if (here != number)
+            const bool has_sides = step.is_stroke || parts(step) || step.has_neck;
+            if (!has_sides || std::min(a.width, b.width) <= 0.0 ||
+                !isNear(a.centre, b.centre, radiusAt(std::max(a.width, b.width)))) {
                 end();
-            number = here;
-            if (here == kClasses)
                 continue;
-            if (way.empty())
-                way.push_back(a.centre);
-            way.push_back(b.centre);
+            }
+            if (way.centres.empty())
+                add(a.centre, a.width);
+            // Where the kept width stops growing with the stroke.
+            if (const double w = width / kKept; (a.width - w) * (b.width - w) < 0.0)
+                add(lerp(a.centre, b.centre, (w - a.width) / (b.width - a.width)), w);
+            add(b.centre, b.width);
         }
         end();
     }
@@ -152,23 +144,18 @@ std::optional<std::size_t> middleAt(const OutlineProof& proof, Point p)
 }
 
 /// `change` without its guards.
-Result<Outline> guarded(Outline change, const std::map<int, std::vector<OpenPath>>& guards, double width,
-                        Unit unit, const CancelToken& cancel)
+Result<Outline> guarded(Outline change, const std::vector<PenWay>& guards, double width, Unit unit,
+                        const CancelToken& cancel)
 {
-    for (const auto& [number, paths] : guards) {
-        const double kept = width * std::pow(kNextClass, number);
-        OffsetOptions pen;
-        pen.tolerance = toleranceOf(kept, unit);
-        pen.cancel = cancel;
-        auto guard = stroked(paths, kept, unit, pen);
-        if (!guard)
-            return guard;
-        auto rest = combine(change, *guard, BooleanOp::Subtract, unit, cancel);
-        if (!rest)
-            return rest;
-        change = std::move(*rest);
-    }
-    return change;
+    if (guards.empty())
+        return change;
+    OffsetOptions pen;
+    pen.tolerance = toleranceOf(width, unit);
+    pen.cancel = cancel;
+    auto guard = stroked(guards, unit, pen);
+    if (!guard)
+        return guard;
+    return combine(change, *guard, BooleanOp::Subtract, unit, cancel);
 }
 
 /// Without the pieces that none of the runs runs through.
@@ -396,9 +383,8 @@ Result<Widening> closeGaps(const OutlineProof& proof, const WidenOptions& option
     OffsetOptions pen;
     pen.tolerance = toleranceOf(options.width, unit);
     pen.cancel = options.cancel;
-    // Discs a little larger than the circles of the gap, by classes of width; where the gap is wide enough again, a
-    // hollow is left.
-    std::map<int, std::vector<OpenPath>> by_class;
+    // Discs a little larger than the circles of the gap; where the gap is wide enough again, a hollow is left.
+    std::vector<PenWay> ways;
     std::vector<OpenPath> hollows;
     for (const auto& [branch, run] : runs) {
         Box box;
@@ -409,37 +395,27 @@ Result<Widening> closeGaps(const OutlineProof& proof, const WidenOptions& option
             whole.from = 0.0;
         if (branch->end.is_free && branch->length() - run.to <= 0.5 * options.width)
             whole.to = branch->length();
-        for (double along = whole.from; along <= whole.to; along += step) {
-            const auto a = placeAt(*branch, along), b = placeAt(*branch, std::min(along + step, whole.to));
-            box.add(a.centre);
-            box.add(b.centre);
-            const double w = std::max({a.width, b.width, 0.05 * options.width});
-            int number = 0;
-            while (number < 2 * kClasses && options.width * 1.2 * std::pow(0.87, number + 1) >= w * 1.02)
-                ++number;
-            by_class[number].push_back(OpenPath{{Segment::line(a.centre, b.centre)}});
-            if (step <= 0.0)
-                break;
+        PenWay way;
+        const int steps = std::max(1, static_cast<int>(std::ceil(whole.length() / step)));
+        for (int k = 0; k <= steps; ++k) {
+            const auto place = placeAt(*branch, std::lerp(whole.from, whole.to, double(k) / steps));
+            box.add(place.centre);
+            way.centres.push_back(place.centre);
+            way.radii.push_back(0.5 * kOverGap * std::max(place.width, 0.05 * options.width));
         }
+        ways.push_back(std::move(way));
         for (const double along : {whole.from, whole.to})
             if (const auto place = placeAt(*branch, along); place.width >= 0.98 * options.width)
                 hollows.push_back(OpenPath{{Segment::line(place.centre, place.centre)}});
         out.boxes.push_back(grownBy(box, 0.65 * options.width));
     }
-    Outline fill;
-    for (const auto& [number, paths] : by_class) {
-        auto part = stroked(paths, options.width * 1.2 * std::pow(0.87, number), unit, pen);
-        if (!part)
-            return fail(part.error());
-        auto both = combine(fill, *part, BooleanOp::Union, unit, options.cancel);
-        if (!both)
-            return fail(both.error());
-        fill = std::move(*both);
-    }
+    auto fill = stroked(ways, unit, pen);
+    if (!fill)
+        return fail(fill.error());
     auto hollow = stroked(hollows, options.width, unit, pen);
     if (!hollow)
         return fail(hollow.error());
-    auto rest = combine(fill, *hollow, BooleanOp::Subtract, unit, options.cancel);
+    auto rest = combine(*fill, *hollow, BooleanOp::Subtract, unit, options.cancel);
     if (!rest)
         return fail(rest.error());
     auto made = changed(proof.outline(), *rest, BooleanOp::Union, unit, options.cancel);
