@@ -454,6 +454,8 @@ void TestComposeHand::aPartIsFramedByMouseAndByKeyboard()
     s.click("partToTray");
     QVERIFY(s.view().isFramingAPart());
     const QPointF place = s.view().placeOf(3);
+    const double side_u = 120.0 / s.view().pixelsPerMm() /
+                          s.page().composed()->mm_per_u; // as it is now: what is told afterwards takes room
     s.press(place + QPointF(-60, -60), place + QPointF(60, 60));
     QVERIFY(!s.view().isFramingAPart());
     const auto& motifs = s.page().tray().motifs();
@@ -461,7 +463,6 @@ void TestComposeHand::aPartIsFramedByMouseAndByKeyboard()
     QVERIFY2(motifs[0].name.starts_with("Part of Fennmoor"), motifs[0].name.c_str());
     QVERIFY(motifs[0].rights.starts_with("May sell"));
     const auto drawing = s.page().tray().drawing(motifs[0].id);
-    const double side_u = 120.0 / s.view().pixelsPerMm() / s.page().composed()->mm_per_u;
     const Box box = bounds(*drawing->outline);
     const double two_px_u = side_u / 60.0; // the hand's places are whole pixels
     QVERIFY(box.width() > side_u * 0.4 && box.width() < side_u + two_px_u &&
