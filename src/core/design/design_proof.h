@@ -22,9 +22,6 @@ struct DesignProof
     Weeding weeding;
 };
 
-/// About 65 µs a node: answered within 2 s.
-inline constexpr std::size_t kMostProofNodes = 25000;
-
 /// What is known from Find: neither is measured.
 struct KnownOfFont
 {

@@ -112,9 +112,11 @@ public:
         for (const auto& m : m_mendings)
             if (!(m.to >= 0.0 && m.to <= kMostMending_mm2))
                 return fail(ErrorCode::DistanceOutOfRange, {}, "a mending is 0 to 100 mm");
-        if (const auto nodes = nodeCount(toPaths(m_outline)); nodes > kMostMendedNodes)
+        const auto nodes = nodeCount(toPaths(m_outline)),
+                   most = widens() ? kMostMendedNodes : kMostProofNodes;
+        if (nodes > most)
             return fail(ErrorCode::TooComplex, {},
-                        "mending takes up to " + std::to_string(kMostMendedNodes) +
+                        "this mending takes up to " + std::to_string(most) +
                             " nodes at once, and these have " + std::to_string(nodes));
         if (auto ok = look(); !ok)
             return fail(ok.error());
@@ -208,6 +210,15 @@ private:
                 return m.to;
         }
         return rule;
+    }
+
+    /// The axis is made again after each step of these.
+    bool widens() const
+    {
+        return std::ranges::any_of(m_mendings, [](const PlacedMending& m) {
+            return m.kind == MendingKind::Thicken || m.kind == MendingKind::OpenGaps ||
+                   m.kind == MendingKind::CloseGaps;
+        });
     }
 
     Result<void> tie()

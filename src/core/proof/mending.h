@@ -72,7 +72,7 @@ struct PlacedMending
     FindingKind leaves = {};
 };
 
-/// About 1 ms a node where every stroke is mended: seconds, not minutes.
+/// Where strokes or gaps are widened, about 1 ms a node: seconds, not minutes. Other mendings take what a look takes.
 inline constexpr std::size_t kMostMendedNodes = 6000;
 /// Largest width, and largest area, that can be asked for.
 inline constexpr double kMostMending_mm = 100.0;
@@ -128,7 +128,7 @@ struct Mended
 /// Units:  mm.
 /// Shape:  a valid outline in and out.
 /// Errors: those of axisGraph(), stroked() and combine(); DistanceOutOfRange; NothingToCut when nothing is left;
-///         TooComplex beyond kMostMendedNodes.
+///         TooComplex beyond kMostMendedNodes or kMostProofNodes.
 Result<Mended> mend(const Outline& outline_mm, std::span<const PlacedMending> mendings,
                     const MendingRequest& request);
 
