@@ -263,15 +263,17 @@ public:
         const QString title = index.data().toString(), detail = index.data(kDetailRole).toString();
         painter->setFont(bold);
         painter->setPen(c.ink);
-        if (is_quiet) {
-            const int used = QFontMetrics(bold).horizontalAdvance(title) + 3 * kGrid;
-            painter->drawText(place(room), side, title);
+        if (is_quiet) { // the figure stays whole
+            const QFontMetrics bold_metrics(bold), small_metrics(small);
+            const int figure = std::min(small_metrics.horizontalAdvance(detail) + kGrid, room.width() / 2);
+            const QRect line(room.left(), room.top(), room.width(), bold_metrics.height());
+            painter->drawText(place(line.adjusted(0, 0, -figure - kGrid, 0)), side,
+                              bold_metrics.elidedText(title, Qt::ElideRight, line.width() - figure - kGrid));
             painter->setFont(small);
             painter->setPen(c.soft_ink);
-            const QRect rest(room.left() + used, room.top(), std::max(0, room.width() - used),
-                             QFontMetrics(bold).height());
-            painter->drawText(place(rest), Qt::AlignVCenter | Qt::AlignRight,
-                              QFontMetrics(small).elidedText(detail, Qt::ElideRight, rest.width()));
+            painter->drawText(place(QRect(line.right() + 1 - figure, line.top(), figure, line.height())),
+                              Qt::AlignVCenter | Qt::AlignRight,
+                              small_metrics.elidedText(detail, Qt::ElideRight, figure));
         } else {
             QRect used;
             painter->drawText(place(room), static_cast<int>(side) | Qt::TextWordWrap, title, &used);
