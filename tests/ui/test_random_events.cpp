@@ -67,7 +67,7 @@ public:
     {
         switch (const unsigned what = pick(100); what / 5) {
         case 0:
-            return m_s.window->openStation(static_cast<int>(pick(4)));
+            return m_s.window->openStation(static_cast<int>(pick(5)));
         case 1:
             return m_s.window->bring(QStringList(m_files[static_cast<int>(pick(m_files.size()))]));
         case 2:

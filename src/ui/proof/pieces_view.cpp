@@ -38,10 +38,13 @@ void PiecesView::setMaterial(const QColor& colour)
 
 void PiecesView::showPieces(Shown shown)
 {
+    const bool is_other = shown.proof != m_shown.proof;
     m_shown = std::move(shown);
-    m_paths.clear();
-    m_in_sight.clear();
-    if (m_shown.proof) {
+    if (is_other) { // while a size is dragged only findings change
+        m_paths.clear();
+        m_in_sight.clear();
+    }
+    if (is_other && m_shown.proof) {
         m_paths = piecePaths(m_shown.proof->outline->outline());
         const auto& pieces = m_shown.proof->outline->pieces();
         for (std::size_t i = 0; i < pieces.size(); ++i)

@@ -525,7 +525,7 @@ void ProofPage::take(std::size_t number, const Offer& offer)
         return;
     const ProofFinding finding = m_list->contents().findings[number];
     if (!offer.mending)
-        return doErrand(finding, offer);
+        return doErrand(offer);
     change(tr("mend %1").arg(namesOf(finding.kind)), [&](Job& job) {
         Mending mending = *offer.mending;
         if (offer.where == Offer::Where::Here) {
@@ -540,7 +540,7 @@ void ProofPage::take(std::size_t number, const Offer& offer)
     });
 }
 
-void ProofPage::doErrand(const ProofFinding& finding, const Offer& offer)
+void ProofPage::doErrand(const Offer& offer)
 {
     using Errand = Offer::Errand;
     switch (offer.errand) {
@@ -573,7 +573,6 @@ void ProofPage::doErrand(const ProofFinding& finding, const Offer& offer)
     case Errand::None:
         break;
     }
-    Q_UNUSED(finding)
 }
 
 void ProofPage::leave(std::size_t number, bool is_everywhere)
@@ -666,11 +665,17 @@ void ProofPage::moveBridge(std::size_t bridge, Point to_mm)
 /// Made beforehand, so that Space shows it at once.
 void ProofPage::prepareUnmended()
 {
-    m_unmended.reset();
-    if (!isVisible() || !m_proof.composed() || m_job.job().lettering.mendings.empty())
-        return;
     Job plain = m_job.job();
     plain.lettering.mendings.clear();
+    if (!isVisible() || !m_proof.composed() || m_job.job().lettering.mendings.empty()) {
+        m_unmended.reset();
+        m_unmended_of.reset();
+        return;
+    }
+    if (m_unmended_of == plain)
+        return; // made, or on its way
+    m_unmended.reset();
+    m_unmended_of = plain;
     m_lettering.sketch(kUnmendedSlot, plain, [this](const ComposedResult& result) {
         if (!result || m_job.job().lettering.mendings.empty())
             return;

@@ -73,7 +73,7 @@ private:
     void showUnmended(bool is_wanted);
     void tellWhatWasDone();
     void change(const QString& name, const std::function<void(Job&)>& change);
-    void doErrand(const ProofFinding& finding, const Offer& offer);
+    void doErrand(const Offer& offer);
     void takeBridgeOff(Job& job, std::size_t bridge) const;
     void addBridge(Job& job, Point at_mm) const;
     void moveBridge(std::size_t bridge, Point to_mm);
@@ -101,6 +101,7 @@ private:
     int m_opened_at = 0;
 
     std::shared_ptr<const Design> m_unmended;
+    std::optional<Job> m_unmended_of;
     bool m_unmended_held = false;
     /// What the last action has to be told of, once it is made.
     struct Before
