@@ -230,10 +230,13 @@ private:
         }
     }
 
-    /// Wide on both sides of a short narrow place.
-    static bool isHanging(const Branch& branch, const BranchRun& run, double floor)
+    /// What is under the floor is no longer than it is allowed to be wide, with more ink on both sides.
+    static bool isHanging(const Branch& branch, const BranchPlace& thinnest, double floor)
     {
-        return run.length() <= floor && run.from > 0.0 && run.to < branch.length() && !branch.is_ring;
+        return !branch.is_ring && std::ranges::any_of(narrowRuns(branch, floor), [&](const BranchRun& run) {
+            return run.from <= thinnest.along && thinnest.along <= run.to && run.length() <= floor &&
+                   run.from > 0.0 && run.to < branch.length();
+        });
     }
 
     void addRun(const Branch& branch, const BranchRun& run, double wanted, double wanted_mm)
@@ -278,13 +281,19 @@ private:
         if (branch.is_ink) {
             const double floor = m_asked.limits.stroke_floor_mm;
             f.kind = is_point && run.length() <= kPointLength * wanted ? FindingKind::SharpPoint
-                     : measured_mm < floor && isHanging(branch, run, floor / m_scale)
+                     : measured_mm < floor && isHanging(branch, thinnest, floor / m_scale)
                          ? FindingKind::Hanging
                          : FindingKind::ThinStroke;
             f.level = measured_mm < floor && !is_point ? FindingLevel::Fails : FindingLevel::Look;
             if (f.kind == FindingKind::SharpPoint) {
                 f.measured = angleOf(branch, run);
                 f.wanted = kSharpPoint_deg;
+                // The corner itself, where the ink ends in one.
+                for (const auto& point : m_proof.points())
+                    if (length(point.at - at) <= wanted) {
+                        f.at = point.at * m_scale;
+                        f.measured = point.angle_deg;
+                    }
             }
         } else {
             f.kind = FindingKind::NarrowGap;
