@@ -145,77 +145,68 @@ def same_elsewhere(before, after, report):
     return before.symmetric_difference(after).difference(touched).buffer(-0.006).is_empty
 
 
-class Thickened(unittest.TestCase):
-    def test_opened_by_a_disc(self):
-        for font, word, height in cases():
+class Judged(unittest.TestCase):
+    def each(self, cases, *arguments, before=()):
+        """Outlines and reports, unmended and mended, of each case in a subtest of its own."""
+        for font, word, height in cases:
             with self.subTest(font=font, word=word, height=height):
-                before, found = proof(font, word, height)
-                after, report = proof(font, word, height, "--mend", "thin")
-                self.assertTrue(after.is_valid)
-                told = places(found["findings"])
-                for part in lost_by_opening(before):
-                    self.assertTrue(told.intersects(part), f"not found: {part.centroid} {part.area}")
-                left = places(report["unmended"])
-                for part in lost_by_opening(after):
-                    self.assertTrue(left.intersects(part), f"neither mended nor told: {part.centroid} {part.area:.3f}")
-                self.assertEqual(counts(before), counts(after))
+                drawn, found = proof(font, word, height, *before)
+                mended, report = proof(font, word, height, *before, *arguments)
+                self.assertTrue(mended.is_valid)
+                yield drawn, found, mended, report
+
+
+class Thickened(Judged):
+    def test_opened_by_a_disc(self):
+        for before, found, after, report in self.each(cases(), "--mend", "thin"):
+            told, left = places(found["findings"]), places(report["unmended"])
+            for part in lost_by_opening(before):
+                self.assertTrue(told.intersects(part), f"not found: {part.centroid} {part.area}")
+            for part in lost_by_opening(after):
+                self.assertTrue(left.intersects(part), f"neither mended nor told: {part.centroid} {part.area:.3f}")
+            self.assertEqual(counts(before), counts(after))
 
     def test_nothing_else_moves(self):
-        for font, word, height in few():
-            with self.subTest(font=font, word=word, height=height):
-                before, _ = proof(font, word, height)
-                after, report = proof(font, word, height, "--mend", "thin")
-                self.assertTrue(same_elsewhere(before, after, report))
+        for before, _, after, report in self.each(few(), "--mend", "thin"):
+            self.assertTrue(same_elsewhere(before, after, report))
 
 
-class Opened(unittest.TestCase):
+class Opened(Judged):
     def test_closed_by_a_disc(self):
-        for font, word, height in few():
-            with self.subTest(font=font, word=word, height=height):
-                before, found = proof(font, word, height)
-                after, report = proof(font, word, height, "--mend", "gaps")
-                self.assertTrue(after.is_valid)
-                left = places(report["findings"])
-                for part in lost_by_closing(after):
-                    self.assertTrue(left.intersects(part), f"neither mended nor told: {part.centroid} {part.area:.3f}")
-                self.assertEqual(counts(before), counts(after))
-                self.assertTrue(same_elsewhere(before, after, report))
+        for before, _, after, report in self.each(few(), "--mend", "gaps"):
+            left = places(report["findings"])
+            for part in lost_by_closing(after):
+                self.assertTrue(left.intersects(part), f"neither mended nor told: {part.centroid} {part.area:.3f}")
+            self.assertEqual(counts(before), counts(after))
+            self.assertTrue(same_elsewhere(before, after, report))
 
     def test_gaps_filled(self):
-        for font, word, height in few():
-            with self.subTest(font=font, word=word, height=height):
-                before, _ = proof(font, word, height)
-                after, report = proof(font, word, height, "--mend", "close-gaps")
-                self.assertTrue(after.is_valid)
-                self.assertLess(before.difference(after).area, 1e-4 * before.area)  # nothing is taken away
-                left = places(report["findings"])
-                for part in lost_by_closing(after):
-                    self.assertTrue(left.intersects(part), f"neither closed nor told: {part.centroid} {part.area:.3f}")
+        for before, _, after, report in self.each(few(), "--mend", "close-gaps"):
+            self.assertLess(before.difference(after).area, 1e-4 * before.area)  # nothing is taken away
+            left = places(report["findings"])
+            for part in lost_by_closing(after):
+                self.assertTrue(left.intersects(part), f"neither closed nor told: {part.centroid} {part.area:.3f}")
 
 
-class Stencils(unittest.TestCase):
+def at_height(height):
+    return [(font, word, height) for font, word, _ in few()]
+
+
+class Stencils(Judged):
     def test_the_sheet_is_one_piece(self):
-        for font, word, _ in few():
-            with self.subTest(font=font, word=word):
-                ink, report = proof(font, word, 60, "stencil", "--mend", "bridges", "--bridge-mm", 1.5)
-                self.assertTrue(ink.is_valid)
-                self.assertEqual(report["middles"], 0)
-                self.assertEqual(counts(ink)[1], 0)
-                sheet = box(*ink.bounds).buffer(10).difference(ink)
-                self.assertEqual(len(parts_of(sheet)), 1)
-                self.assertEqual([f for f in report["findings"] if f["kind"] == "stencil-middle"], [])
+        for _, _, ink, report in self.each(at_height(60), "--mend", "bridges", "--bridge-mm", 1.5, before=["stencil"]):
+            self.assertEqual(report["middles"], 0)
+            self.assertEqual(counts(ink)[1], 0)
+            sheet = box(*ink.bounds).buffer(10).difference(ink)
+            self.assertEqual(len(parts_of(sheet)), 1)
+            self.assertEqual([f for f in report["findings"] if f["kind"] == "stencil-middle"], [])
 
 
-class OnePiece(unittest.TestCase):
+class OnePiece(Judged):
     def test_tied_by_bridges(self):
-        for font, word, _ in few():
-            with self.subTest(font=font, word=word):
-                before, _ = proof(font, word, 40, "--one-piece")
-                after, report = proof(font, word, 40, "--one-piece", "--mend", "all")
-                self.assertTrue(after.is_valid)
-                self.assertEqual(counts(after)[0], 1)
-                self.assertEqual(report["pieces"], 1)
-                self.assertGreaterEqual(counts(before)[0], 1)
+        for before, _, after, report in self.each(at_height(40), "--mend", "all", before=["--one-piece"]):
+            self.assertEqual((counts(after)[0], report["pieces"]), (1, 1))
+            self.assertGreaterEqual(counts(before)[0], 1)
 
 
 if __name__ == "__main__":

@@ -38,8 +38,7 @@ public:
         Point d = derivative(t);
         for (double step = 1e-3; length(d) < 1e-9 && step < 0.5; step *= 4.0)
             d = (at(t + (towards - t) * step) - at(t)) * (towards > t ? 1.0 : -1.0);
-        const double l = length(d);
-        return l > 0.0 ? d * (1.0 / l) : Point{1.0, 0.0};
+        return unitVector(d);
     }
 
 private:

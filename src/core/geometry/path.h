@@ -43,12 +43,16 @@ struct Piece
 {
     Contour outer;
     std::vector<Contour> middles;
+
+    friend bool operator==(const Piece&, const Piece&) = default;
 };
 
 /// The result of a weld: pieces that do not overlap.
 struct Outline
 {
     std::vector<Piece> pieces;
+
+    friend bool operator==(const Outline&, const Outline&) = default;
 };
 
 /// x' = a x + c y + e, y' = b x + d y + f.

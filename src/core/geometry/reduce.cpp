@@ -18,12 +18,6 @@ constexpr int kSamples = 12;               // a segment
 constexpr std::size_t kLongest = 40;       // segments joined into one
 constexpr double kCrossingDepth_u = 0.05;
 
-Point directionOf(Point v)
-{
-    const double l = length(v);
-    return l > 0.0 ? v * (1.0 / l) : Point{};
-}
-
 class RingReducer
 {
 public:
@@ -81,11 +75,11 @@ private:
     /// Direction through the node at the start of segment i: the mean of both sides where it is smooth.
     Point directionAt(std::size_t i, bool leaving) const
     {
-        const Point out = directionOf(segment(i).startTangent());
-        const Point in = directionOf(segment(i + m_ring.segments.size() - 1).endTangent());
+        const Point out = unitVector(segment(i).startTangent(), {});
+        const Point in = unitVector(segment(i + m_ring.segments.size() - 1).endTangent(), {});
         if (nodeKind(m_ring, i % m_ring.segments.size()) == NodeKind::Corner)
             return leaving ? out : in;
-        return directionOf(in + out);
+        return unitVector(in + out, {});
     }
 
     /// Adds one segment for as many of the next `most` as it can stand for; returns how many.
@@ -164,8 +158,8 @@ private:
 NodeKind nodeKind(const Contour& ring, std::size_t index)
 {
     const std::size_t n = ring.segments.size();
-    const Point in = directionOf(ring.segments[(index + n - 1) % n].endTangent());
-    const Point out = directionOf(ring.segments[index].startTangent());
+    const Point in = unitVector(ring.segments[(index + n - 1) % n].endTangent(), {});
+    const Point out = unitVector(ring.segments[index].startTangent(), {});
     return dot(in, out) >= kCornerCosine ? NodeKind::Smooth : NodeKind::Corner;
 }
 

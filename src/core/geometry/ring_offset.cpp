@@ -15,12 +15,6 @@ namespace {
 // back.
 constexpr double kTurnsBack = 1e-3;
 
-Point unit(Point v)
-{
-    const double l = length(v);
-    return l > 0.0 ? v * (1.0 / l) : Point{1, 0};
-}
-
 /// To the right of the direction: outwards of a counter-clockwise ring.
 Point rightOf(Point direction)
 {
@@ -35,8 +29,8 @@ Contour RingOffset::of(const Contour& ring)
     const std::size_t n = ring.segments.size();
     std::vector<Point> in(n), out(n);
     for (std::size_t i = 0; i < n; ++i) {
-        out[i] = unit(ring.segments[i].startTangent());
-        in[i] = unit(ring.segments[i].endTangent());
+        out[i] = unitVector(ring.segments[i].startTangent());
+        in[i] = unitVector(ring.segments[i].endTangent());
     }
     m_at = ring.segments.front().start() + rightOf(out.front()) * m_distance;
     const Point start = m_at;
@@ -75,13 +69,13 @@ double RingOffset::speedFactor(const Segment& s, double t) const
 Point RingOffset::offsetPoint(const Segment& s, double t) const
 {
     const Point direction = t <= 0.0 ? s.startTangent() : t >= 1.0 ? s.endTangent() : s.derivativeAt(t);
-    return s.pointAt(t) + rightOf(unit(direction)) * m_distance;
+    return s.pointAt(t) + rightOf(unitVector(direction)) * m_distance;
 }
 
 void RingOffset::addSegment(const Segment& s)
 {
     if (s.kind == SegmentKind::Line) {
-        lineTo(s.end() + rightOf(unit(s.end() - s.start())) * m_distance);
+        lineTo(s.end() + rightOf(unitVector(s.end() - s.start())) * m_distance);
         return;
     }
     constexpr int kSteps = 32;
@@ -127,7 +121,7 @@ void RingOffset::addBands(const Segment& s, double t0, double t1)
     for (int i = 1; i <= kChords; ++i) {
         const Point a = m_at;
         const Point b = s.pointAt(std::lerp(t0, t1, static_cast<double>(i) / kChords));
-        const Point side = rightOf(unit(b - a)) * m_distance;
+        const Point side = rightOf(unitVector(b - a)) * m_distance;
         if (a == b)
             continue;
         lineTo(a + side);
@@ -144,8 +138,8 @@ void RingOffset::addFit(const Segment& s, double t0, double t1, int depth)
     for (int i = 0; i <= kSamples; ++i)
         samples[static_cast<std::size_t>(i)] =
             offsetPoint(s, std::lerp(t0, t1, static_cast<double>(i) / kSamples));
-    const Point d0 = unit(t0 <= 0.0 ? s.startTangent() : s.derivativeAt(t0));
-    const Point d1 = unit(t1 >= 1.0 ? s.endTangent() : s.derivativeAt(t1));
+    const Point d0 = unitVector(t0 <= 0.0 ? s.startTangent() : s.derivativeAt(t0));
+    const Point d1 = unitVector(t1 >= 1.0 ? s.endTangent() : s.derivativeAt(t1));
     const auto fit = detail::fitCubic(samples, d0, d1);
     if (fit.deviation > m_options.tolerance && depth < 8) {
         const double middle = 0.5 * (t0 + t1);

@@ -47,6 +47,12 @@ inline double length(Point a)
 {
     return std::sqrt(a.x * a.x + a.y * a.y);
 }
+/// Of length 1; `of_none` where `v` has no direction.
+inline Point unitVector(Point v, Point of_none = {1, 0})
+{
+    const double l = length(v);
+    return l > 0.0 ? v * (1.0 / l) : of_none;
+}
 inline bool isFinite(Point a)
 {
     return std::isfinite(a.x) && std::isfinite(a.y);
@@ -74,6 +80,8 @@ struct Box
         x1 = std::max(x1, other.x1);
         y1 = std::max(y1, other.y1);
     }
+
+    friend bool operator==(const Box&, const Box&) = default;
 };
 
 /// The value is the degree of the polynomial.

@@ -16,12 +16,6 @@ constexpr double kCornerCosine = 0.64; // of 50 degrees
 /// A pen that does not move draws a disc; the offset needs a direction all the same.
 constexpr double kStandingStill = 1e-4;
 
-Point unitVector(Point v)
-{
-    const double l = length(v);
-    return l > 0.0 ? v * (1.0 / l) : Point{1, 0};
-}
-
 /// The direction of the samples at one of them, over neighbours some way off.
 Point directionAt(std::span<const Point> samples, std::size_t i, double reach)
 {

@@ -21,12 +21,6 @@ constexpr double kLeastFit = 0.45;
 constexpr double kMirroredFit = 0.85;
 constexpr double kOverlap_widths = 0.6;
 
-Point unit(Point p)
-{
-    const double l = length(p);
-    return l > 0.0 ? p * (1.0 / l) : Point{};
-}
-
 struct Window
 {
     std::size_t first = 0, count = 0; // vertices, from `first` on
@@ -102,9 +96,10 @@ private:
         const Point a = at(first), b = at(first + last), chord = b - a;
         StrokeEnd end;
         end.width = length(chord);
-        const Point in = unit(a - at(first + m_points.size() - 1)), out = unit(at(first + last + 1) - b);
+        const Point in = unitVector(a - at(first + m_points.size() - 1), {}),
+                    out = unitVector(at(first + last + 1) - b, {});
         // Along the sides of the stroke; the chord of a slanted cut would say something else.
-        end.outward = unit(in - out);
+        end.outward = unitVector(in - out, {});
         end.at = lerp(a, b, 0.5);
         double furthest = 0.0;
         for (std::size_t k = 0; k <= last; ++k)

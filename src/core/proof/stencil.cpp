@@ -36,12 +36,6 @@ struct Candidate
     double cost = 0.0;
 };
 
-Point unitVector(Point v)
-{
-    const double l = length(v);
-    return l > 0.0 ? v * (1.0 / l) : Point{0, 1};
-}
-
 class Bridger
 {
 public:
@@ -104,9 +98,9 @@ private:
             const Point centre = lerp(way.from.centre, way.to.centre, t);
             if (const double away = length(centre - p); away < least) {
                 least = away;
-                const Point across = long_2 > 0.0
-                                         ? unitVector({-along.y, along.x})
-                                         : unitVector(m_candidates.front().b - m_candidates.front().a);
+                const Point across =
+                    long_2 > 0.0 ? unitVector({-along.y, along.x}, {0, 1})
+                                 : unitVector(m_candidates.front().b - m_candidates.front().a, {0, 1});
                 const double half = 0.5 * (way.from.width + t * (way.to.width - way.from.width));
                 found = Candidate{centre - across * half, centre + across * half, way.one, way.other, 0.0};
             }
@@ -123,8 +117,9 @@ private:
         const auto add = [&](const Contour& ring, std::size_t number) {
             for (std::size_t i = 0; i < ring.segments.size(); ++i) {
                 ring_of.push_back(number);
-                const Point in = unitVector(ring.segments[i].endTangent());
-                const Point out = unitVector(ring.segments[(i + 1) % ring.segments.size()].startTangent());
+                const Point in = unitVector(ring.segments[i].endTangent(), {0, 1});
+                const Point out =
+                    unitVector(ring.segments[(i + 1) % ring.segments.size()].startTangent(), {0, 1});
                 if (dot(in, out) < 0.8)
                     corners.push_back({ring.segments[i].end(), ring.segments[i].end()});
             }
@@ -177,7 +172,9 @@ private:
     {
         const auto& box = m_proof.middles()[ring - 1].box;
         const Point centre{(box.x0 + box.x1) / 2, (box.y0 + box.y1) / 2};
-        const auto wayTo = [&](const Candidate& c) { return unitVector(lerp(c.a, c.b, 0.5) - centre); };
+        const auto wayTo = [&](const Candidate& c) {
+            return unitVector(lerp(c.a, c.b, 0.5) - centre, {0, 1});
+        };
         const auto touches = [&](const Candidate& c) { return c.one == ring || c.other == ring; };
         const auto first = std::ranges::find_if(chosen, touches);
         if (first == chosen.end() || std::ranges::count_if(chosen, touches) > 1)
@@ -205,7 +202,7 @@ private:
 
 Piece barOf(const Candidate& c, double width)
 {
-    const Point way = unitVector(c.b - c.a), side = Point{-way.y, way.x} * (0.5 * width);
+    const Point way = unitVector(c.b - c.a, {0, 1}), side = Point{-way.y, way.x} * (0.5 * width);
     const Point a = c.a - way * (kBeyondStroke * width), b = c.b + way * (kBeyondStroke * width);
     Contour ring;
     const Point corners[]{a - side, b - side, b + side, a + side};
