@@ -23,6 +23,8 @@ Command addShapeCommand(CLI::App& app);
 Command addFitCommand(CLI::App& app);
 /// `uink proof`: what a process will not hold of a finished design, where, and the same mended.
 Command addProofCommand(CLI::App& app);
+/// `uink sheet`: words or a list of names on sheets, and the run of the tool.
+Command addSheetCommand(CLI::App& app);
 /// `uink keymap`: which glyph sits on which key.
 Command addKeymapCommand(CLI::App& app);
 /// `uink alternates`: every form a font holds for the letters, and its loose pieces.

@@ -22,20 +22,22 @@ constexpr double kAgreed = 1e-7;
 struct Scale
 {
     double across = 0.0, up = 0.0;
+    /// Of the size that was asked for.
+    double made_smaller = 1.0;
 };
 
-Result<Scale> scaleOf(const Job& job, const FindLetters& letters, const Box& ink)
+Result<Scale> askedScale(const Job& job, const FindLetters& letters, const Box& ink)
 {
-    const auto alike = [](double scale) { return Scale{scale, scale}; };
+    const auto alike = [](double scale) { return Scale{scale, scale, 1.0}; };
     const auto& size = job.size;
     switch (size.by) {
     case SizeBy::Height: {
         const double up = size.value_mm / ink.height();
-        return Scale{size.other_mm ? *size.other_mm / ink.width() : up, up};
+        return Scale{size.other_mm ? *size.other_mm / ink.width() : up, up, 1.0};
     }
     case SizeBy::Width: {
         const double across = size.value_mm / ink.width();
-        return Scale{across, size.other_mm ? *size.other_mm / ink.height() : across};
+        return Scale{across, size.other_mm ? *size.other_mm / ink.height() : across, 1.0};
     }
     case SizeBy::Em:
         break;
@@ -50,6 +52,18 @@ Result<Scale> scaleOf(const Job& job, const FindLetters& letters, const Box& ink
     }
     }
     return alike(size.value_mm / kU_per_em);
+}
+
+/// Words too wide for the widest width are made smaller, but not beyond what can be taken for the same size.
+Result<Scale> scaleOf(const Job& job, const FindLetters& letters, const Box& ink)
+{
+    auto scale = askedScale(job, letters, ink);
+    const double widest_mm = job.size.widest_mm, width_mm = scale ? scale->across * ink.width() : 0.0;
+    if (scale && widest_mm > 0.0 && width_mm > widest_mm) {
+        const double share = std::max(kLeastShare, widest_mm / width_mm);
+        scale = Scale{scale->across * share, scale->up * share, share};
+    }
+    return scale;
 }
 
 /// Sets the words until the size that the close-up was made for is the size they come to.
@@ -263,6 +277,7 @@ Result<ComposedDesign> composeDesign(const Job& job, const FindLetters& letters,
         return fail(scale.error());
     composed.mm_per_u = scale->across;
     composed.mm_per_u_up = scale->up;
+    composed.design.made_smaller = scale->made_smaller;
     if (const auto source = letters(job.font)) {
         const double mm_per_fu = scale->up * kU_per_em / (*source)->unitsPerEm();
         composed.cap_height_mm = (*source)->capHeight_fu() * mm_per_fu;

@@ -24,6 +24,8 @@ struct Design
     std::vector<Point> crossings_mm;
     Finished finished;
     double em_mm = 0.0;
+    /// Share of the size that was asked for, where the words would have been too wide for it.
+    double made_smaller = 1.0;
     std::u32string missing;
     std::vector<std::string> warnings;
     bool is_mirrored = false;

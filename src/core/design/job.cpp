@@ -1,6 +1,7 @@
 #include "core/design/job.h"
 
 #include "core/design/lettering_json.h"
+#include "core/design/list_json.h"
 #include "core/type/shape.h"
 
 #include <nlohmann/json.hpp>
@@ -135,6 +136,12 @@ void writeJob(std::ostream& out, const Job& job)
     };
     if (job.size.other_mm)
         json["size"]["other_mm"] = *job.size.other_mm;
+    if (job.size.widest_mm > 0.0)
+        json["size"]["widest_mm"] = job.size.widest_mm;
+    if (!job.names.isEmpty())
+        json["list"] = detail::namesJson(job.names);
+    if (job.sheet != SheetSettings())
+        json["sheet"] = detail::sheetJson(job.sheet);
     if (!job.features.empty())
         json["features"] = job.features;
     if (job.is_one_piece)
@@ -191,6 +198,13 @@ Result<Job> readJob(std::istream& in)
             stored.other_mm = size.at("other_mm").get<double>();
         if (checkSize(stored))
             job.size = stored;
+        if (const double widest = size.value("widest_mm", 0.0);
+            widest >= kMinSize_mm && widest <= kMaxSize_mm)
+            job.size.widest_mm = widest;
+        if (const auto list = json.find("list"); list != json.end())
+            job.names = detail::namesFrom(*list);
+        if (const auto sheet = json.find("sheet"); sheet != json.end())
+            job.sheet = detail::sheetFrom(*sheet);
         job.unit = json.value("unit", "mm") == "in" ? LengthUnit::Inch : LengthUnit::Millimetre;
         const auto process = std::ranges::find(allProcesses(), json.value("process", ""), &ProcessInfo::id);
         if (process != allProcesses().end())

@@ -3,9 +3,11 @@
 
 #include "core/base/result.h"
 #include "core/base/units.h"
+#include "core/cut/sheet_settings.h"
 #include "core/design/finishing.h"
 #include "core/design/font_ref.h"
 #include "core/design/lettering.h"
+#include "core/design/name_list.h"
 #include "core/process/process.h"
 #include "core/proof/weeding.h"
 
@@ -28,6 +30,8 @@ struct FinishedSize
     /// The other side of the inked shape, where its proportions are not to be kept: the height by Width, the
     /// width by Height, unused by the others.
     std::optional<double> other_mm = {};
+    /// Words that come out wider are made smaller, down to kLeastShare; 0 for any width.
+    double widest_mm = 0.0;
 
     /// The other side counts.
     bool isOutOfProportion() const { return other_mm && (by == SizeBy::Width || by == SizeBy::Height); }
@@ -68,6 +72,9 @@ struct Job
     Material material = {};
     /// Cut along with the words.
     WeedingHelp weeding = {};
+    /// Where there are some, `words` are those of the one that is shown.
+    NameList names = {};
+    SheetSettings sheet = {};
 
     /// What this job's process holds: the person's own figures, else the usual ones.
     ProcessLimits limits() const;
@@ -85,6 +92,8 @@ void beginUsually(Job& job);
 /// Smallest and largest finished size that can be asked for.
 inline constexpr double kMinSize_mm = 0.5;
 inline constexpr double kMaxSize_mm = 10000.0;
+/// Words are made no smaller than this share of their size for a widest width.
+inline constexpr double kLeastShare = 0.6;
 /// Longest words of one job, in characters.
 inline constexpr std::size_t kMaxCharacters = 2000;
 

@@ -33,47 +33,6 @@ void put(OrderedJson& json, const char* name, const T& value, const T& usual)
         json[name] = value;
 }
 
-OrderedJson letterJson(std::size_t character, const LetterChoice& c)
-{
-    const LetterChoice usual;
-    OrderedJson json{{"at", character}};
-    if (c.worn)
-        json["worn"] = {
-            {"glyph", c.worn->glyph_id}, {"name", c.worn->glyph_name}, {"characters", c.worn->characters}};
-    put(json, "motif", c.motif, usual.motif);
-    if (c.font) {
-        json["font"] = fontJson(*c.font);
-        json["font_size"] = c.font_size;
-    }
-    put(json, "dx_em", c.dx_em, usual.dx_em);
-    put(json, "dy_em", c.dy_em, usual.dy_em);
-    put(json, "turn_deg", c.turn_deg, usual.turn_deg);
-    put(json, "size", c.size, usual.size);
-    put(json, "before_em", c.before_em, usual.before_em);
-    put(json, "apart", c.is_apart, usual.is_apart);
-    return json;
-}
-
-LetterChoice letterFrom(const Json& json)
-{
-    LetterChoice c;
-    if (const auto worn = json.find("worn"); worn != json.end())
-        c.worn = WornForm{worn->value("glyph", 0u), worn->value("name", ""),
-                          std::clamp<std::size_t>(worn->value("characters", 1u), 1, 8)};
-    c.motif = json.value("motif", "");
-    if (const auto font = json.find("font"); font != json.end()) {
-        c.font = fontFrom(*font);
-        c.font_size = figure(json, "font_size", 1.0, 0.05, 20.0);
-    }
-    c.dx_em = figure(json, "dx_em", 0.0, -kMostEm, kMostEm);
-    c.dy_em = figure(json, "dy_em", 0.0, -kMostEm, kMostEm);
-    c.turn_deg = figure(json, "turn_deg", 0.0, -360.0, 360.0);
-    c.size = figure(json, "size", 1.0, 0.05, 20.0);
-    c.before_em = figure(json, "before_em", 0.0, -kMostEm, kMostEm);
-    c.is_apart = json.value("apart", false);
-    return c;
-}
-
 OrderedJson shapeJson(const WordShape& shape)
 {
     OrderedJson json{{"kind", infoOf(shape.kind).id}, {"bends", shape.bends}, {"amount", shape.amount}};
@@ -180,6 +139,59 @@ Guide guideFrom(const Json& json)
     return {json.value("upright", false), figure(json, "at_em", 0.0, -kMostEm, kMostEm)};
 }
 
+} // namespace
+
+OrderedJson letterJson(std::size_t character, const LetterChoice& c)
+{
+    const LetterChoice usual;
+    OrderedJson json{{"at", character}};
+    if (c.worn)
+        json["worn"] = {
+            {"glyph", c.worn->glyph_id}, {"name", c.worn->glyph_name}, {"characters", c.worn->characters}};
+    put(json, "motif", c.motif, usual.motif);
+    if (c.font) {
+        json["font"] = fontJson(*c.font);
+        json["font_size"] = c.font_size;
+    }
+    put(json, "dx_em", c.dx_em, usual.dx_em);
+    put(json, "dy_em", c.dy_em, usual.dy_em);
+    put(json, "turn_deg", c.turn_deg, usual.turn_deg);
+    put(json, "size", c.size, usual.size);
+    put(json, "before_em", c.before_em, usual.before_em);
+    put(json, "apart", c.is_apart, usual.is_apart);
+    return json;
+}
+
+LetterChoice letterFrom(const Json& json)
+{
+    LetterChoice c;
+    if (const auto worn = json.find("worn"); worn != json.end())
+        c.worn = WornForm{worn->value("glyph", 0u), worn->value("name", ""),
+                          std::clamp<std::size_t>(worn->value("characters", 1u), 1, 8)};
+    c.motif = json.value("motif", "");
+    if (const auto font = json.find("font"); font != json.end()) {
+        c.font = fontFrom(*font);
+        c.font_size = figure(json, "font_size", 1.0, 0.05, 20.0);
+    }
+    c.dx_em = figure(json, "dx_em", 0.0, -kMostEm, kMostEm);
+    c.dy_em = figure(json, "dy_em", 0.0, -kMostEm, kMostEm);
+    c.turn_deg = figure(json, "turn_deg", 0.0, -360.0, 360.0);
+    c.size = figure(json, "size", 1.0, 0.05, 20.0);
+    c.before_em = figure(json, "before_em", 0.0, -kMostEm, kMostEm);
+    c.is_apart = json.value("apart", false);
+    return c;
+}
+
+OrderedJson fontJson(const FontRef& font)
+{
+    return {{"path", font.path}, {"face", font.face}, {"instance", font.instance}};
+}
+
+FontRef fontFrom(const Json& json)
+{
+    return {json.value("path", ""), json.value("face", 0u), json.value("instance", "")};
+}
+
 OrderedJson motifJson(const std::string& id, const MotifDrawing& m)
 {
     return {{"id", id},
@@ -191,16 +203,18 @@ OrderedJson motifJson(const std::string& id, const MotifDrawing& m)
             {"rights", m.rights}};
 }
 
-} // namespace
-
-OrderedJson fontJson(const FontRef& font)
+/// Nothing where the outline cannot be read.
+std::optional<MotifDrawing> motifFrom(const Json& json)
 {
-    return {{"path", font.path}, {"face", font.face}, {"instance", font.instance}};
-}
-
-FontRef fontFrom(const Json& json)
-{
-    return {json.value("path", ""), json.value("face", 0u), json.value("instance", "")};
+    auto outline = pathsFromData(json.value("outline", ""));
+    if (!outline || outline->empty())
+        return {};
+    return MotifDrawing{json.value("name", ""),
+                        std::make_shared<const Paths>(std::move(*outline)),
+                        figure(json, "advance", 0.0, 0.0, 1e6),
+                        json.value("from_font", ""),
+                        json.value("font_sha256", ""),
+                        json.value("rights", "")};
 }
 
 OrderedJson mendingJson(const Mending& m)
@@ -276,16 +290,9 @@ Lettering letteringFrom(const Json& json)
             close_up->value("by", "pair") == "line" ? CloseUp::By::Line : CloseUp::By::Pair;
     }
     each("motifs", [&](const Json& item) {
-        auto outline = pathsFromData(item.value("outline", ""));
         const auto id = item.value("id", "");
-        if (!outline || outline->empty() || id.empty())
-            return;
-        lettering.motifs[id] = {item.value("name", ""),
-                                std::make_shared<const Paths>(std::move(*outline)),
-                                figure(item, "advance", 0.0, 0.0, 1e6),
-                                item.value("from_font", ""),
-                                item.value("font_sha256", ""),
-                                item.value("rights", "")};
+        if (auto motif = motifFrom(item); motif && !id.empty())
+            lettering.motifs[id] = std::move(*motif);
     });
     each("pieces", [&](const Json& item) { lettering.pieces.push_back(pieceFrom(item)); });
     each("guides", [&](const Json& item) { lettering.guides.push_back(guideFrom(item)); });

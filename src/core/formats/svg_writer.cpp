@@ -1,9 +1,11 @@
 #include "core/formats/svg_writer.h"
 
+#include "core/formats/sheet_file.h"
 #include "core/formats/xml_text.h"
 
 #include <pugixml.hpp>
 
+#include <algorithm>
 #include <array>
 #include <charconv>
 #include <cmath>
@@ -49,6 +51,12 @@ public:
         m_text += " Z";
     }
     void add(const OpenPath& path) { addSegments(path.segments, false); }
+    void add(const ToolPath& path)
+    {
+        addSegments(path.segments, path.is_closed);
+        if (path.is_closed)
+            m_text += " Z";
+    }
     const std::string& text() const { return m_text; }
 
 private:
@@ -83,9 +91,24 @@ private:
     std::string m_text;
 };
 
-void addMetadata(pugi::xml_node svg, const SvgOptions& options)
+pugi::xml_node addPage(pugi::xml_document& document, const Box& page_mm)
 {
-    const std::string title = xmlText(options.title), rights = xmlText(options.rights);
+    auto declaration = document.append_child(pugi::node_declaration);
+    declaration.append_attribute("version") = "1.0";
+    declaration.append_attribute("encoding") = "UTF-8";
+    const std::string width = number(page_mm.width()), height = number(page_mm.height());
+    auto svg = document.append_child("svg");
+    svg.append_attribute("xmlns") = "http://www.w3.org/2000/svg";
+    svg.append_attribute("version") = "1.1";
+    svg.append_attribute("width") = (width + "mm").c_str();
+    svg.append_attribute("height") = (height + "mm").c_str();
+    svg.append_attribute("viewBox") = ("0 0 " + width + " " + height).c_str();
+    return svg;
+}
+
+void addMetadata(pugi::xml_node svg, const std::string& given_title, const std::string& given_rights)
+{
+    const std::string title = xmlText(given_title), rights = xmlText(given_rights);
     if (!title.empty())
         svg.append_child("title").text().set(title.c_str());
     auto rdf = svg.append_child("metadata").append_child("rdf:RDF");
@@ -106,19 +129,9 @@ Result<void> writeSvg(std::ostream& out, const Outline& outline_mm, const SvgOpt
     Box page = bounds(outline_mm);
     for (const auto& line : options.lines_mm)
         page.add(line.bounds());
-    const double width_mm = page.width(), height_mm = page.height();
-
     pugi::xml_document document;
-    auto declaration = document.append_child(pugi::node_declaration);
-    declaration.append_attribute("version") = "1.0";
-    declaration.append_attribute("encoding") = "UTF-8";
-    auto svg = document.append_child("svg");
-    svg.append_attribute("xmlns") = "http://www.w3.org/2000/svg";
-    svg.append_attribute("version") = "1.1";
-    svg.append_attribute("width") = (number(width_mm) + "mm").c_str();
-    svg.append_attribute("height") = (number(height_mm) + "mm").c_str();
-    svg.append_attribute("viewBox") = ("0 0 " + number(width_mm) + " " + number(height_mm)).c_str();
-    addMetadata(svg, options);
+    auto svg = addPage(document, page);
+    addMetadata(svg, options.title, options.rights);
 
     auto group = svg.append_child("g");
     group.append_attribute("id") = "cut";
@@ -151,6 +164,52 @@ Result<void> writeSvg(std::ostream& out, const Outline& outline_mm, const SvgOpt
     if (!out)
         return fail(ErrorCode::FileUnwritable);
     return {};
+}
+
+/// A group for each operation, in it a path for each piece, in the order in which they are begun.
+Result<void> detail::writeSheetSvg(std::ostream& out, const SheetDrawing& drawing)
+{
+    pugi::xml_document document;
+    auto svg = addPage(document, drawing.page_mm);
+    addMetadata(svg, drawing.title, drawing.rights);
+    for (const auto operation : kOperations) {
+        struct Drawn
+        {
+            std::size_t design, piece;
+            bool is_filled;
+            PathData data;
+        };
+        std::vector<Drawn> pieces;
+        for (const auto& path : drawing.paths) {
+            if (path.operation != operation)
+                continue;
+            const bool is_filled = path.is_closed && operation == Operation::Cut;
+            auto piece = std::ranges::find_if(pieces, [&](const Drawn& d) {
+                return is_filled && d.is_filled && d.design == path.design && d.piece == path.piece;
+            });
+            if (piece == pieces.end())
+                piece = pieces.insert(pieces.end(),
+                                      {path.design, path.piece, is_filled, PathData(drawing.page_mm)});
+            piece->data.add(path);
+        }
+        if (pieces.empty())
+            continue;
+        auto group = svg.append_child("g");
+        group.append_attribute("id") = std::string(idOf(operation)).c_str();
+        group.append_attribute("fill-rule") = "nonzero";
+        for (const auto& piece : pieces) {
+            auto path = group.append_child("path");
+            if (piece.design != kNoDesign)
+                path.append_attribute("class") = ("design-" + std::to_string(piece.design + 1)).c_str();
+            path.append_attribute("fill") = piece.is_filled ? drawing.colour.c_str() : "none";
+            path.append_attribute("stroke") = piece.is_filled ? "none" : drawing.colour.c_str();
+            if (!piece.is_filled)
+                path.append_attribute("stroke-width") = number(kLine_mm).c_str();
+            path.append_attribute("d") = piece.data.text().c_str();
+        }
+    }
+    document.save(out, "  ", pugi::format_indent, pugi::encoding_utf8);
+    return out ? Result<void>() : fail(ErrorCode::FileUnwritable);
 }
 
 } // namespace ink

@@ -1,0 +1,273 @@
+#include "cli/commands.h"
+#include "cli/job_arguments.h"
+#include "cli/output.h"
+
+#include "core/base/user_folders.h"
+#include "core/handoff/name_reader.h"
+#include "core/handoff/sheet_report.h"
+
+#include <CLI/CLI.hpp>
+
+#include <algorithm>
+#include <charconv>
+#include <filesystem>
+#include <future>
+#include <iostream>
+#include <memory>
+
+namespace ink::cli {
+namespace {
+
+struct SheetArguments
+{
+    JobArguments job;
+    std::string names;
+    int copies = 1;
+    std::string sheet, material, turn = "none";
+    std::optional<double> margin_mm, spacing_mm, frame_mm, overcut_mm, blade_mm, kerf_mm;
+    double border_mm = 0.0;
+    int tabs = 0;
+    bool as_rows = false, is_mirrored = false, is_not_mirrored = false;
+    std::string out, report;
+};
+
+/// "305x1000", "305" for a roll, in mm.
+std::optional<SheetSize> readSheet(std::string_view text)
+{
+    SheetSize size;
+    size.length_mm = 0.0;
+    const auto cross = text.find('x');
+    const auto read = [](std::string_view part, double& mm) {
+        const auto [end, error] = std::from_chars(part.data(), part.data() + part.size(), mm);
+        return error == std::errc{} && end == part.data() + part.size() && mm > 0.0;
+    };
+    if (!read(text.substr(0, cross), size.width_mm))
+        return {};
+    if (cross != std::string_view::npos && !read(text.substr(cross + 1), size.length_mm))
+        return {};
+    return size;
+}
+
+/// A file where there is one of that name, else names between semicolons.
+Result<std::vector<ListedName>> namesOf(const std::string& given)
+{
+    std::error_code error;
+    if (!std::filesystem::exists(given, error)) {
+        if (given.find(';') == std::string::npos &&
+            (given.ends_with(".csv") || given.ends_with(".tsv") || given.ends_with(".txt")))
+            return fail(ErrorCode::FileNotFound, given);
+        return namesBetweenSemicolons(given);
+    }
+    const auto bytes = readFile(given, kMostList_bytes);
+    if (!bytes)
+        return fail(bytes.error());
+    auto read = readNames(*bytes);
+    if (!read) {
+        Error fault = read.error();
+        fault.subject = given;
+        return fail(std::move(fault));
+    }
+    for (const auto& remark : read->remarks)
+        std::cerr << "uink: " << given << ", line " << remark.line << ": " << idOf(remark.kind)
+                  << (remark.words.empty() ? "" : ", ") << remark.words << '\n';
+    return std::move(read->names);
+}
+
+Result<SheetSettings> settingsOf(const SheetArguments& a, const SheetSettings& of_job)
+{
+    SheetSettings s = of_job;
+    if (!a.material.empty())
+        s.material = a.material;
+    if (!a.sheet.empty()) {
+        s.size = readSheet(a.sheet);
+        if (!s.size)
+            return fail(ErrorCode::DistanceOutOfRange, "--sheet " + a.sheet,
+                        "it is written like 305x1000, or 305 for a roll");
+    }
+    if (a.margin_mm) {
+        if (!s.size)
+            s.size = SheetSize();
+        s.size->margin_mm = *a.margin_mm;
+    }
+    s.spacing_mm = a.spacing_mm.value_or(s.spacing_mm);
+    if (const auto turns = turnsOf(a.turn); turns && a.turn != "none")
+        s.turns = *turns;
+    s.as_rows = s.as_rows || a.as_rows;
+    s.copies = std::max(s.copies, a.copies);
+    s.overcut_mm = a.overcut_mm.value_or(s.overcut_mm);
+    s.blade_mm = a.blade_mm.value_or(s.blade_mm);
+    s.kerf_mm = a.kerf_mm.value_or(s.kerf_mm);
+    if (a.border_mm > 0.0)
+        s.border_mm = a.border_mm;
+    s.tabs = std::max(s.tabs, a.tabs);
+    return s;
+}
+
+/// Each on one of two threads; in the order of the list.
+std::vector<MadeName> made(const Job& job, const FindLetters& letters)
+{
+    const ComposeOptions options{{}, std::make_shared<WeldCache>(), std::make_shared<SettingCache>(), 0.02};
+    std::vector<MadeName> out(nameCount(job));
+    const auto half = [&](std::size_t first) {
+        for (std::size_t i = first; i < out.size(); i += 2)
+            out[i] = makeName(job, i, letters, options, true);
+    };
+    auto other = std::async(std::launch::async, half, 1);
+    half(0);
+    other.get();
+    return out;
+}
+
+/// FILE, FILE-2 and so on.
+std::string outputOf(const std::string& out, std::size_t sheet)
+{
+    if (sheet == 0 || out == "-")
+        return out;
+    const std::filesystem::path path(out);
+    return (path.parent_path() /
+            (path.stem().string() + "-" + std::to_string(sheet + 1) + path.extension().string()))
+        .string();
+}
+
+Result<void> writeSheets(const SheetArguments& a, const SheetPlan& plan, const Job& job,
+                         const FindLetters& letters)
+{
+    const auto format = formatOf(a.out);
+    std::string rights;
+    if (const auto source = letters(job.font))
+        rights =
+            (*source)->info().name + ". " + (*source)->info().copyright + " " + (*source)->info().licence;
+    for (std::size_t sheet = 0; sheet < plan.sheets.size(); ++sheet) {
+        const auto drawing = drawingOf(plan, sheet, withoutMotifs(job.words), rights);
+        auto done = writeTo(outputOf(a.out, sheet),
+                            [&](std::ostream& out) { return writeSheet(out, drawing, *format); });
+        if (!done)
+            return done;
+    }
+    return {};
+}
+
+Result<void> runSheet(const SheetArguments& a)
+{
+    if (auto ok = checkOutputs({a.job.subject(), a.names}, {a.out, a.report}); !ok)
+        return ok;
+    auto project = projectOf(a.job);
+    if (!project)
+        return fail(project.error());
+    Job& job = project->job;
+    if (!a.names.empty()) {
+        auto names = namesOf(a.names);
+        if (!names)
+            return fail(names.error());
+        if (names->empty())
+            return fail(ErrorCode::EmptyText, a.names);
+        setNames(job, std::move(*names));
+    }
+    if (a.job.project.empty())
+        job.is_mirrored = infoOf(job.process).is_mirrored;
+    if (a.is_mirrored || a.is_not_mirrored)
+        job.is_mirrored = a.is_mirrored;
+    if (a.frame_mm)
+        job.weeding.frame_mm = *a.frame_mm;
+    const auto settings = settingsOf(a, job.sheet);
+    if (!settings)
+        return fail(settings.error());
+    job.sheet = *settings;
+    const auto letters = lettersFor(*project);
+    auto names = made(job, letters);
+    if (a.job.asks("all")) {
+        for (const auto& name : names)
+            mendAll(job, name.findings);
+        names = made(job, letters);
+    }
+    SheetRequest request;
+    for (const auto& name : names) {
+        if (name.error) {
+            if (names.size() == 1)
+                return fail(*name.error);
+            std::cerr << "uink: " << name.words << ": " << name.error->message() << '\n';
+            continue;
+        }
+        request.things.push_back(
+            {name.words, name.outline_mm, name.em_mm, name.colour,
+             job.names.isEmpty() ? settings->copies : name.copies * std::max(1, a.copies)});
+    }
+    if (request.things.empty())
+        return fail(*names.front().error);
+    request.settings = job.sheet;
+    request.weeding = job.weeding;
+    request.process = job.process;
+    std::vector<Error> faults;
+    request.materials = allMaterials(userDataFolder() / "under-ink" / "materials", faults);
+    for (const auto& fault : faults)
+        std::cerr << "uink: " << fault.message() << '\n';
+    if (!a.material.empty() &&
+        std::ranges::find(request.materials, a.material, &MaterialCard::id) == request.materials.end())
+        return fail(ErrorCode::SettingUnknown, "--material " + a.material);
+    const auto plan = planSheets(request);
+    if (!plan)
+        return fail(plan.error());
+    for (const auto& [thing, copies] : plan->left_out)
+        std::cerr << "uink: " << request.things[thing].words << ": it is larger than the sheet; left out\n";
+    if (plan->laid.empty())
+        return fail(ErrorCode::NothingToCut, {}, "nothing of it goes onto the sheet");
+    if (!a.out.empty())
+        if (auto done = writeSheets(a, *plan, job, letters); !done)
+            return done;
+    if (a.report.empty() && !a.out.empty())
+        return {};
+    return writeTo(a.report.empty() ? "-" : a.report, [&](std::ostream& out) -> Result<void> {
+        writeSheetReport(out, *plan, names, job.is_mirrored);
+        return {};
+    });
+}
+
+} // namespace
+
+Command addSheetCommand(CLI::App& app)
+{
+    auto a = std::make_shared<SheetArguments>();
+    auto* command =
+        app.add_subcommand("sheet", "Words, or a list of names, on sheets, and the run of the tool");
+    a->job.may_lack_text = true;
+    addJobArguments(*command, a->job);
+    command->add_option("--names", a->names, "A list: a file of lines or a table, or names as in \"Ada;Bo\"");
+    command->add_option("--copies", a->copies, "Of each")->check(CLI::Range(1, kMostCopies));
+    command->add_option("--sheet", a->sheet, "Width and length in mm, as in 305x1000; 305 alone is a roll");
+    command->add_option("--material", a->material, "Id of a material card");
+    const auto length = [&](const char* name, std::optional<double>& mm, double most, const char* what) {
+        command->add_option(name, mm, what)->check(CLI::Range(0.0, most));
+    };
+    length("--margin-mm", a->margin_mm, kMostSheetLength_mm, "Kept free at every edge");
+    length("--spacing-mm", a->spacing_mm, kMostSheetLength_mm, "Between any two of them");
+    length("--frame-mm", a->frame_mm, kMostSheetLength_mm, "A weeding frame round each, at this distance");
+    length("--overcut-mm", a->overcut_mm, 20.0, "Cut on past the start");
+    length("--blade-mm", a->blade_mm, 20.0, "Offset of a drag knife");
+    length("--kerf-mm", a->kerf_mm, 20.0, "Width of the cut");
+    command->add_option("--border-mm", a->border_mm, "A border behind them, on a sheet of its own")
+        ->check(CLI::Range(0.0, kMostSheetLength_mm));
+    command->add_option("--tabs", a->tabs, "Gaps that hold each piece in the sheet")
+        ->check(CLI::Range(0, kMostTabs));
+    command->add_option("--turn", a->turn, "How they may be turned")
+        ->check(CLI::IsMember({"none", "180", "90", "free"}));
+    command->add_flag("--rows", a->as_rows, "Rows of boxes instead of true outlines");
+    auto* mirror = command->add_flag("--mirror", a->is_mirrored, "Mirrored, whatever the process asks for");
+    command->add_flag("--no-mirror", a->is_not_mirrored, "Not mirrored")->excludes(mirror);
+    command
+        ->add_option("--out", a->out,
+                     "File to write: .svg .dxf .plt .pdf .eps .png; more sheets become FILE-2 and so on")
+        ->check([](const std::string& name) {
+            return formatOf(name) ? std::string()
+                                  : "\"" + name + "\" is none of .svg .dxf .plt .pdf .eps .png";
+        });
+    command->add_option("--report", a->report,
+                        "JSON file to write; - is standard output, also without --out");
+    command->callback([a] {
+        a->job.check();
+        if (a->job.font_option->count() > 0 && a->job.text_option->count() == 0 && a->names.empty())
+            throw CLI::RequiredError("--text or --names");
+    });
+    return [a] { return runSheet(*a); };
+}
+
+} // namespace ink::cli

@@ -1,0 +1,158 @@
+#include "core/design/list_json.h"
+
+#include "core/design/lettering_json.h"
+#include "core/type/shape.h"
+
+#include <nlohmann/json.hpp>
+
+#include <algorithm>
+#include <array>
+
+namespace ink::detail {
+namespace {
+
+constexpr std::array<std::string_view, 3> kOf{"first", "last", "every"};
+
+} // namespace
+
+nlohmann::ordered_json namesJson(const NameList& list)
+{
+    auto names = nlohmann::ordered_json::array();
+    for (const auto& name : list.names) {
+        nlohmann::ordered_json json{{"words", name.words}};
+        if (name.copies != 1)
+            json["copies"] = name.copies;
+        if (!name.colour.empty())
+            json["colour"] = name.colour;
+        if (!name.note.empty())
+            json["note"] = name.note;
+        for (const auto& mending : name.mendings)
+            json["mendings"].push_back(mendingJson(mending));
+        names.push_back(std::move(json));
+    }
+    auto rules = nlohmann::ordered_json::array();
+    for (const auto& rule : list.rules) {
+        auto json = letterJson(0, rule.choice);
+        json.erase("at");
+        json["of"] = kOf[std::size_t(rule.of)];
+        if (rule.of == LetterRule::Of::Every)
+            json["letter"] = toUtf8(rule.letter);
+        rules.push_back(std::move(json));
+    }
+    nlohmann::ordered_json json{{"shown", list.shown}, {"names", names}, {"rules", rules}};
+    for (const auto& [id, motif] : list.motifs)
+        json["motifs"].push_back(motifJson(id, motif));
+    return json;
+}
+
+NameList namesFrom(const nlohmann::json& json)
+{
+    NameList list;
+    for (const auto& from : json.value("names", nlohmann::json::array())) {
+        if (list.names.size() >= kMostNames)
+            break;
+        ListedName name;
+        name.words = from.value("words", "");
+        name.copies = std::clamp(from.value("copies", 1), 1, kMostCopies);
+        name.colour = from.value("colour", "");
+        name.note = from.value("note", "");
+        for (const auto& mending : from.value("mendings", nlohmann::json::array()))
+            if (auto known = mendingFrom(mending); known && name.mendings.size() < kMostNames)
+                name.mendings.push_back(*known);
+        list.names.push_back(std::move(name));
+    }
+    for (const auto& from : json.value("rules", nlohmann::json::array())) {
+        const auto of = std::ranges::find(kOf, from.value("of", ""));
+        const auto letter = toUtf32(from.value("letter", ""));
+        if (of == kOf.end() || list.rules.size() >= kMostNames)
+            continue;
+        LetterRule rule{LetterRule::Of(of - kOf.begin()), 0, letterFrom(from)};
+        if (rule.of == LetterRule::Of::Every) {
+            if (letter.size() != 1)
+                continue;
+            rule.letter = letter.front();
+        }
+        list.rules.push_back(std::move(rule));
+    }
+    for (const auto& from : json.value("motifs", nlohmann::json::array()))
+        if (auto motif = motifFrom(from); motif && list.motifs.size() < kMostNames)
+            list.motifs[from.value("id", "")] = std::move(*motif);
+    const auto shown = json.value("shown", std::size_t(0));
+    list.shown = list.names.empty() ? 0 : std::min(shown, list.names.size() - 1);
+    return list;
+}
+
+nlohmann::ordered_json sheetJson(const SheetSettings& s)
+{
+    const SheetSettings usual;
+    auto json = nlohmann::ordered_json::object();
+    const auto put = [&](const char* name, const auto& value, const auto& as_usual) {
+        if (!(value == as_usual))
+            json[name] = value;
+    };
+    put("material", s.material, usual.material);
+    if (s.size)
+        json["size"] = {{"width_mm", s.size->width_mm},
+                        {"length_mm", s.size->length_mm},
+                        {"margin_mm", s.size->margin_mm}};
+    put("spacing_mm", s.spacing_mm, usual.spacing_mm);
+    put("turns", idOf(s.turns), idOf(usual.turns));
+    put("rows", s.as_rows, usual.as_rows);
+    put("copies", s.copies, usual.copies);
+    put("fills_sheet", s.fills_sheet, usual.fills_sheet);
+    put("filled_length_mm", s.filled_length_mm, usual.filled_length_mm);
+    put("frame_mm", s.frame_mm, usual.frame_mm);
+    if (s.operation)
+        json["operation"] = idOf(*s.operation);
+    put("border_mm", s.border_mm, usual.border_mm);
+    put("border_material", s.border_material, usual.border_material);
+    put("overcut_mm", s.overcut_mm, usual.overcut_mm);
+    put("blade_mm", s.blade_mm, usual.blade_mm);
+    put("kerf_mm", s.kerf_mm, usual.kerf_mm);
+    put("tabs", s.tabs, usual.tabs);
+    put("tab_mm", s.tab_mm, usual.tab_mm);
+    for (const auto& p : s.by_hand)
+        json["by_hand"].push_back({{"thing", p.item},
+                                   {"sheet", p.sheet},
+                                   {"turn_deg", p.turn_deg},
+                                   {"at_mm", {p.at_mm.x, p.at_mm.y}}});
+    return json;
+}
+
+SheetSettings sheetFrom(const nlohmann::json& json)
+{
+    SheetSettings s;
+    s.material = json.value("material", "");
+    if (const auto size = json.find("size"); size != json.end())
+        s.size = SheetSize{size->value("width_mm", s.size.value_or(SheetSize()).width_mm),
+                           size->value("length_mm", 0.0), size->value("margin_mm", SheetSize().margin_mm)};
+    s.spacing_mm = json.value("spacing_mm", s.spacing_mm);
+    s.turns = turnsOf(json.value("turns", "none")).value_or(Turns::None);
+    s.as_rows = json.value("rows", false);
+    s.copies = json.value("copies", 1);
+    s.fills_sheet = json.value("fills_sheet", false);
+    s.filled_length_mm = json.value("filled_length_mm", s.filled_length_mm);
+    s.frame_mm = json.value("frame_mm", 0.0);
+    const auto operation = json.value("operation", "");
+    for (const auto known : {Operation::Pen, Operation::Score, Operation::Cut})
+        if (idOf(known) == operation)
+            s.operation = known;
+    s.border_mm = json.value("border_mm", 0.0);
+    s.border_material = json.value("border_material", "");
+    s.overcut_mm = json.value("overcut_mm", 0.0);
+    s.blade_mm = json.value("blade_mm", 0.0);
+    s.kerf_mm = json.value("kerf_mm", 0.0);
+    s.tabs = json.value("tabs", 0);
+    s.tab_mm = json.value("tab_mm", s.tab_mm);
+    for (const auto& from : json.value("by_hand", nlohmann::json::array())) {
+        const auto at = from.value("at_mm", std::vector<double>());
+        if (at.size() == 2 && s.by_hand.size() < kMostPlaced)
+            s.by_hand.push_back({from.value("thing", std::size_t(0)),
+                                 from.value("sheet", std::size_t(0)),
+                                 from.value("turn_deg", 0.0),
+                                 {at[0], at[1]}});
+    }
+    return sensible(std::move(s));
+}
+
+} // namespace ink::detail

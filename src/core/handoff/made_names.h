@@ -1,0 +1,39 @@
+// Each name of a list composed, dressed and proofed by the same rules.
+#pragma once
+
+#include "core/design/composed_design.h"
+#include "core/design/design_proof.h"
+#include "core/design/job.h"
+
+#include <optional>
+
+namespace ink {
+
+struct MadeName
+{
+    std::string words;
+    int copies = 1;
+    std::string colour, note;
+    /// Null where it could not be made: `error` says why, and the others come all the same.
+    std::shared_ptr<const Outline> outline_mm;
+    std::optional<Error> error;
+    double em_mm = 0.0;
+    /// Share of the size that was asked for, where it would have been too wide for the list.
+    double made_smaller = 1.0;
+    /// Wider than the list allows, although it was made as small as may be.
+    bool is_too_wide = false;
+    std::u32string missing;
+    /// Nothing until it was proofed.
+    std::optional<ProofVerdict> verdict;
+    /// The worst first, without those of the font's rights.
+    std::vector<ProofFinding> findings;
+};
+
+/// One of a list, or the job's own words where there is no list. Never fails: what goes wrong stands in it.
+MadeName makeName(const Job& job, std::size_t name, const FindLetters& letters, const ComposeOptions& options,
+                  bool with_proof);
+
+/// How many there are: of the list, or one.
+std::size_t nameCount(const Job& job);
+
+} // namespace ink

@@ -1,0 +1,336 @@
+#include "core/handoff/name_reader.h"
+
+#include "core/base/text.h"
+#include "core/package/text_encoding.h"
+#include "core/type/shape.h"
+
+#include <csv.h>
+
+#include <algorithm>
+#include <array>
+#include <charconv>
+#include <map>
+#include <optional>
+
+namespace ink {
+namespace {
+
+enum class Column { Words, Copies, Colour, Note, Other };
+constexpr std::array<std::string_view, 5> kColumnIds{"words", "copies", "colour", "note", ""};
+
+/// Headings as makers and their shops write them, in the languages of the phrase books.
+constexpr std::array kHeadings{
+    std::pair{"name", Column::Words},
+    std::pair{"names", Column::Words},
+    std::pair{"words", Column::Words},
+    std::pair{"text", Column::Words},
+    std::pair{"wording", Column::Words},
+    std::pair{"personalisation", Column::Words},
+    std::pair{"personalization", Column::Words},
+    std::pair{"vorname", Column::Words},
+    std::pair{"namen", Column::Words},
+    std::pair{"nom", Column::Words},
+    std::pair{"prénom", Column::Words},
+    std::pair{"nombre", Column::Words},
+    std::pair{"nome", Column::Words},
+    std::pair{"nama", Column::Words},
+    std::pair{"copies", Column::Copies},
+    std::pair{"quantity", Column::Copies},
+    std::pair{"qty", Column::Copies},
+    std::pair{"count", Column::Copies},
+    std::pair{"number", Column::Copies},
+    std::pair{"pieces", Column::Copies},
+    std::pair{"anzahl", Column::Copies},
+    std::pair{"menge", Column::Copies},
+    std::pair{"stück", Column::Copies},
+    std::pair{"quantité", Column::Copies},
+    std::pair{"cantidad", Column::Copies},
+    std::pair{"quantità", Column::Copies},
+    std::pair{"jumlah", Column::Copies},
+    std::pair{"colour", Column::Colour},
+    std::pair{"color", Column::Colour},
+    std::pair{"farbe", Column::Colour},
+    std::pair{"couleur", Column::Colour},
+    std::pair{"colore", Column::Colour},
+    std::pair{"cor", Column::Colour},
+    std::pair{"warna", Column::Colour},
+    std::pair{"material", Column::Colour},
+    std::pair{"note", Column::Note},
+    std::pair{"notes", Column::Note},
+    std::pair{"remark", Column::Note},
+    std::pair{"comment", Column::Note},
+    std::pair{"notiz", Column::Note},
+    std::pair{"bemerkung", Column::Note},
+    std::pair{"nota", Column::Note},
+    std::pair{"catatan", Column::Note},
+};
+
+struct Row
+{
+    std::size_t line = 1;
+    std::vector<std::string> fields;
+};
+
+std::string trimmed(std::string_view text)
+{
+    constexpr std::string_view kBlanks = " \t\r\n\v\f";
+    const auto first = text.find_first_not_of(kBlanks);
+    return first == std::string_view::npos
+               ? std::string()
+               : std::string(text.substr(first, text.find_last_not_of(kBlanks) - first + 1));
+}
+
+/// Rows of a table; blank lines are rows of one empty field.
+std::vector<Row> rowsOf(const std::string& text, char separator)
+{
+    csv_parser parser;
+    if (csv_init(&parser, CSV_APPEND_NULL | CSV_REPALL_NL) != 0)
+        return {};
+    csv_set_delim(&parser, static_cast<unsigned char>(separator));
+    struct Reading
+    {
+        std::vector<Row> rows{Row{}};
+    } reading;
+    const auto field = [](void* bytes, std::size_t count, void* to) {
+        static_cast<Reading*>(to)->rows.back().fields.push_back(
+            trimmed({static_cast<const char*>(bytes), bytes ? count : 0}));
+    };
+    const auto row = [](int, void* to) { static_cast<Reading*>(to)->rows.emplace_back(); };
+    csv_parse(&parser, text.data(), text.size(), field, row, &reading);
+    csv_fini(&parser, field, row, &reading);
+    csv_free(&parser);
+    if (reading.rows.back().fields.empty())
+        reading.rows.pop_back();
+    return std::move(reading.rows);
+}
+
+Column columnNamed(std::string_view heading)
+{
+    const std::string name = lowered(heading);
+    const auto found =
+        std::ranges::find(kHeadings, name, [](const auto& h) { return std::string_view(h.first); });
+    return found == kHeadings.end() ? Column::Other : found->second;
+}
+
+std::optional<int> wholeNumber(std::string_view text)
+{
+    int value = 0;
+    const auto [end, error] = std::from_chars(text.data(), text.data() + text.size(), value);
+    if (error != std::errc{} || end != text.data() + text.size())
+        return {};
+    return value;
+}
+
+bool isHeading(const Row& row)
+{
+    return std::ranges::any_of(row.fields,
+                               [](const std::string& f) { return columnNamed(f) == Column::Words; });
+}
+
+bool isBlank(const Row& row)
+{
+    return std::ranges::all_of(row.fields, [](const std::string& f) { return f.empty(); });
+}
+
+/// As many fields in every line, and more than one.
+bool isEven(const std::vector<Row>& rows)
+{
+    std::size_t fields = 0;
+    for (const auto& row : rows) {
+        if (isBlank(row))
+            continue;
+        if (fields == 0)
+            fields = row.fields.size();
+        if (row.fields.size() != fields)
+            return false;
+    }
+    return fields > 1;
+}
+
+std::vector<Column> columnsByContent(const std::vector<Row>& rows)
+{
+    std::size_t count = 0;
+    for (const auto& row : rows)
+        count = std::max(count, row.fields.size());
+    std::vector<Column> out(count, Column::Other);
+    bool has_words = false, has_copies = false;
+    for (std::size_t i = 0; i < count; ++i) {
+        bool are_numbers = true;
+        for (const auto& row : rows)
+            if (i < row.fields.size() && !row.fields[i].empty())
+                are_numbers = are_numbers && wholeNumber(row.fields[i]).has_value();
+        if (are_numbers && !has_copies) {
+            out[i] = Column::Copies;
+            has_copies = true;
+        } else if (!are_numbers && !has_words) {
+            out[i] = Column::Words;
+            has_words = true;
+        } else if (!are_numbers) {
+            out[i] = Column::Note;
+        }
+    }
+    return out;
+}
+
+/// The table that the text is, or nothing where it is plain lines.
+struct Table
+{
+    std::vector<Row> rows;
+    std::vector<Column> columns;
+    bool has_heading = false;
+};
+std::optional<Table> tableOf(const std::string& text)
+{
+    for (const char separator : {'\t', ';', ','}) {
+        Table table{rowsOf(text, separator), {}, false};
+        if (table.rows.empty())
+            continue;
+        const auto first = std::ranges::find_if_not(table.rows, isBlank);
+        if (first == table.rows.end())
+            continue;
+        if (isHeading(*first) && (first->fields.size() > 1 || separator == ',')) {
+            for (const auto& field : first->fields)
+                table.columns.push_back(columnNamed(field));
+            table.has_heading = true;
+            table.rows.erase(table.rows.begin(), first + 1);
+            return table;
+        }
+        if (!isEven(table.rows))
+            continue;
+        table.columns = columnsByContent(table.rows);
+        const bool has_copies = std::ranges::find(table.columns, Column::Copies) != table.columns.end();
+        if (std::ranges::find(table.columns, Column::Words) != table.columns.end() &&
+            (separator != ',' || has_copies))
+            return table;
+    }
+    return {};
+}
+
+std::vector<std::string> linesOf(std::string_view text)
+{
+    std::vector<std::string> out;
+    for (std::size_t at = 0; at <= text.size();) {
+        const auto end = std::min(text.find('\n', at), text.size());
+        out.push_back(trimmed(text.substr(at, end - at)));
+        at = end + 1;
+    }
+    if (!out.empty() && out.back().empty())
+        out.pop_back();
+    return out;
+}
+
+class Collector
+{
+public:
+    void add(std::size_t line, ListedName name)
+    {
+        if (name.words.empty()) {
+            m_out.remarks.push_back({NameRemark::Kind::EmptyLine, line, {}});
+            return;
+        }
+        if (m_out.names.size() >= kMostNames) {
+            m_out.remarks.push_back({NameRemark::Kind::TooMany, line, name.words});
+            return;
+        }
+        if (m_seen[name.words + '\n' + name.colour]++ > 0)
+            m_out.remarks.push_back({NameRemark::Kind::TwiceTheSame, line, name.words});
+        if (toUtf32(name.words).size() > kLongName)
+            m_out.remarks.push_back({NameRemark::Kind::LongName, line, name.words});
+        m_out.names.push_back(std::move(name));
+    }
+    ReadNames m_out;
+
+private:
+    std::map<std::string, int> m_seen;
+};
+
+void addRow(Collector& to, const Table& table, const Row& row, std::size_t line)
+{
+    ListedName name;
+    bool has_bad_number = false;
+    for (std::size_t i = 0; i < std::min(row.fields.size(), table.columns.size()); ++i) {
+        const auto& field = row.fields[i];
+        switch (table.columns[i]) {
+        case Column::Words:
+            name.words = field;
+            break;
+        case Column::Copies: {
+            const auto copies = wholeNumber(field);
+            has_bad_number = !field.empty() && (!copies || *copies < 1 || *copies > kMostCopies);
+            name.copies = std::clamp(copies.value_or(1), 1, kMostCopies);
+            break;
+        }
+        case Column::Colour:
+            name.colour = field;
+            break;
+        case Column::Note:
+            name.note += (name.note.empty() || field.empty() ? "" : ", ") + field;
+            break;
+        case Column::Other:
+            break;
+        }
+    }
+    if (has_bad_number)
+        to.m_out.remarks.push_back({NameRemark::Kind::NoNumber, line, name.words});
+    to.add(line, std::move(name));
+}
+
+} // namespace
+
+std::string_view idOf(NameRemark::Kind kind)
+{
+    static constexpr std::array<std::string_view, 5> kIds{"empty-line", "twice", "long", "no-number",
+                                                          "too-many"};
+    return kIds[std::size_t(kind)];
+}
+
+Result<ReadNames> readNames(std::string_view bytes)
+{
+    if (bytes.size() > kMostList_bytes)
+        return fail(ErrorCode::DocumentUnreadable, {}, "a list is up to 4 MB");
+    std::string text = toUtf8Text(bytes);
+    // Control characters are in no text; a picture or a program has many.
+    const auto controls = std::ranges::count_if(text, [](char c) {
+        return static_cast<unsigned char>(c) < 0x20 && c != '\n' && c != '\r' && c != '\t';
+    });
+    if (controls * 20 > std::ptrdiff_t(text.size()))
+        return fail(ErrorCode::DocumentUnreadable, {}, "it is no list of words");
+    std::erase_if(text, [](char c) {
+        return static_cast<unsigned char>(c) < 0x20 && c != '\n' && c != '\r' && c != '\t';
+    });
+    std::string lines; // one kind of line end
+    for (std::size_t i = 0; i < text.size(); ++i)
+        if (text[i] != '\r')
+            lines += text[i];
+        else if (i + 1 == text.size() || text[i + 1] != '\n')
+            lines += '\n';
+    Collector to;
+    if (const auto table = tableOf(lines)) {
+        to.m_out.has_heading = table->has_heading;
+        for (const auto column : table->columns)
+            to.m_out.columns.emplace_back(kColumnIds[std::size_t(column)]);
+        std::size_t line = table->has_heading ? 2 : 1;
+        for (const auto& row : table->rows)
+            addRow(to, *table, row, line++);
+    } else {
+        to.m_out.columns = {"words"};
+        std::size_t line = 1;
+        for (auto& words : linesOf(lines))
+            to.add(line++, {std::move(words)});
+    }
+    return std::move(to.m_out);
+}
+
+std::vector<ListedName> namesBetweenSemicolons(std::string_view utf8)
+{
+    std::vector<ListedName> out;
+    for (std::size_t at = 0; at <= utf8.size();) {
+        const auto end = std::min(utf8.find(';', at), utf8.size());
+        if (auto words = trimmed(utf8.substr(at, end - at)); !words.empty())
+            out.push_back({std::move(words)});
+        at = end + 1;
+    }
+    return out;
+}
+
+} // namespace ink
