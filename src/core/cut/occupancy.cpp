@@ -6,6 +6,9 @@
 #include <algorithm>
 #include <bit>
 #include <cmath>
+#include <numeric>
+#include <span>
+#include <tuple>
 
 namespace ink::detail {
 namespace {
@@ -25,45 +28,58 @@ void mergeRuns(std::vector<CellRun>& runs)
     runs.resize(kept, {0, 0});
 }
 
+/// Runs between two looks at whether any column is left.
+constexpr std::size_t kRunsBetweenLooks = 6;
+
+void mix(std::span<CellShape::RunOfRow> runs)
+{
+    std::ranges::sort(runs, {}, [](const CellShape::RunOfRow& r) { return std::pair(r.row, r.from); });
+    std::size_t step = std::max<std::size_t>(1, std::size_t(double(runs.size()) * 0.618));
+    while (std::gcd(step, runs.size()) > 1)
+        ++step;
+    const std::vector<CellShape::RunOfRow> sorted(runs.begin(), runs.end());
+    for (std::size_t i = 0; i < sorted.size(); ++i)
+        runs[i] = sorted[i * step % sorted.size()];
+}
+
 void measureRows(CellShape& shape)
 {
     shape.widest.clear();
-    shape.hard_first.clear();
-    for (const auto& row : shape.rows) {
+    shape.telling_first.clear();
+    for (int row = 0; row < int(shape.rows.size()); ++row) {
         int widest = 0;
-        for (const auto& run : row)
+        for (const auto& run : shape.rows[std::size_t(row)]) {
             widest = std::max(widest, run.to - run.from);
+            shape.telling_first.push_back({row, run.from, run.to});
+        }
         shape.widest.push_back(widest);
-        shape.hard_first.push_back(int(shape.hard_first.size()));
     }
-    std::ranges::sort(shape.hard_first, [&](int a, int b) {
-        return std::pair(-shape.widest[std::size_t(a)], a) < std::pair(-shape.widest[std::size_t(b)], b);
+    // The longer half first; in each half steps of the golden section come by everywhere.
+    auto& runs = shape.telling_first;
+    const std::size_t half = runs.size() / 2;
+    std::ranges::nth_element(runs, runs.begin() + std::ptrdiff_t(half), {}, [](const CellShape::RunOfRow& r) {
+        return std::tuple(r.from - r.to, r.row, r.from);
     });
+    mix(std::span(runs).first(half));
+    mix(std::span(runs).subspan(half));
 }
 
-std::uint64_t bitsFrom(const std::vector<std::uint64_t>& row, int shift, std::size_t word)
+/// into |= from, `shift` columns further left. `into` may be `from`: words are read before they are written.
+void orShifted(std::uint64_t* into, const std::uint64_t* from, std::size_t words, int shift)
 {
-    const std::size_t at = word + std::size_t(shift / kWord);
+    const auto skip = std::size_t(shift / kWord);
     const int by = shift % kWord;
-    if (at >= row.size())
-        return 0;
-    std::uint64_t bits = row[at] >> by;
-    if (by > 0 && at + 1 < row.size())
-        bits |= row[at + 1] << (kWord - by);
-    return bits;
-}
-
-void orShifted(std::vector<std::uint64_t>& into, const std::vector<std::uint64_t>& row, int shift)
-{
-    for (std::size_t word = 0; word < into.size(); ++word)
-        into[word] |= bitsFrom(row, shift, word);
-}
-
-/// In place: `into` may be `row`, as words are read before they are written.
-void spreadBy(std::vector<std::uint64_t>& row, int shift)
-{
-    for (std::size_t word = 0; word < row.size(); ++word)
-        row[word] |= bitsFrom(row, shift, word);
+    if (skip >= words)
+        return;
+    const std::uint64_t* read = from + skip;
+    const std::size_t count = words - skip; // one more word follows each row, always empty
+    if (by == 0) {
+        for (std::size_t word = 0; word < count; ++word)
+            into[word] |= read[word];
+    } else {
+        for (std::size_t word = 0; word < count; ++word)
+            into[word] |= (read[word] >> by) | (read[word + 1] << (kWord - by));
+    }
 }
 
 int longestFree(const std::vector<std::uint64_t>& row, int columns)
@@ -159,45 +175,50 @@ GrownCells grown(const CellShape& shape, double by_mm, double cell_mm)
     return out;
 }
 
-Occupancy::Occupancy(int columns, int rows) : m_columns(columns), m_rows_most(rows) {}
+Occupancy::Occupancy(int columns, int rows)
+    : m_columns(columns), m_rows_most(rows), m_words(std::size_t((columns + kWord - 1) / kWord))
+{
+}
 
 void Occupancy::addRows(int count)
 {
     while (int(m_rows.size()) < count) {
-        m_rows.emplace_back(std::size_t((m_columns + kWord - 1) / kWord), 0);
+        m_rows.emplace_back(m_words + 1, 0);
         m_free.push_back(m_columns);
     }
 }
 
-void Occupancy::block(const CellShape& shape, int row, int last_column, Row& blocked, Row& spread) const
+bool Occupancy::block(const CellShape& shape, int row, Row& blocked, Row& spread, const Row& asked) const
 {
-    const auto is_full = [&] {
-        for (int column = 0; column <= last_column; column += kWord) {
-            const int left = last_column + 1 - column;
-            const std::uint64_t asked = left >= kWord ? ~std::uint64_t(0) : (std::uint64_t(1) << left) - 1;
-            if ((blocked[std::size_t(column / kWord)] & asked) != asked)
+    const std::size_t words = blocked.size() - 1;
+    const auto isFull = [&] {
+        for (std::size_t word = 0; word < words; ++word)
+            if ((blocked[word] & asked[word]) != asked[word])
                 return false;
-        }
         return true;
     };
-    for (const int r : shape.hard_first) {
-        if (row + r >= int(m_rows.size()))
+    std::size_t tried = 0;
+    for (const auto& run : shape.telling_first) {
+        const auto at = std::size_t(row + run.row);
+        if (at >= m_rows.size() || m_free[at] == m_columns)
             continue;
-        const Row& taken = m_rows[std::size_t(row + r)];
-        if (m_free[std::size_t(row + r)] == m_columns)
-            continue;
-        for (const auto& run : shape.rows[std::size_t(r)]) {
-            spread = taken;
-            for (int covered = 1, length = run.to - run.from; covered < length;) {
+        const Row& taken = m_rows[at];
+        const int length = run.to - run.from;
+        if (length == 1) {
+            orShifted(blocked.data(), taken.data(), words, run.from);
+        } else {
+            std::ranges::copy(taken, spread.begin());
+            for (int covered = 1; covered < length;) {
                 const int step = std::min(covered, length - covered);
-                spreadBy(spread, step);
+                orShifted(spread.data(), spread.data(), words, step);
                 covered += step;
             }
-            orShifted(blocked, spread, run.from);
+            orShifted(blocked.data(), spread.data(), words, run.from);
         }
-        if (is_full())
-            return;
+        if (++tried % kRunsBetweenLooks == 0 && isFull())
+            return true;
     }
+    return isFull();
 }
 
 std::optional<Cell> Occupancy::firstFree(const CellShape& shape, int first_row, int last_row,
@@ -205,7 +226,9 @@ std::optional<Cell> Occupancy::firstFree(const CellShape& shape, int first_row, 
 {
     if (last_column < 0)
         return {};
-    Row blocked(std::size_t((m_columns + kWord - 1) / kWord)), spread;
+    Row blocked(m_words + 1), spread(m_words + 1), asked(m_words + 1);
+    for (int column = 0; column <= last_column; ++column)
+        asked[std::size_t(column / kWord)] |= std::uint64_t(1) << (column % kWord);
     const int last = m_rows_most > 0 ? last_row : std::max(int(m_rows.size()), first_row);
     for (int row = first_row; row <= last; ++row) {
         bool may_fit = true;
@@ -216,16 +239,11 @@ std::optional<Cell> Occupancy::firstFree(const CellShape& shape, int first_row, 
         if (!may_fit)
             continue;
         std::ranges::fill(blocked, 0);
-        block(shape, row, last_column, blocked, spread);
-        for (int column = 0; column <= last_column; column += kWord) {
-            const std::uint64_t free = ~blocked[std::size_t(column / kWord)];
-            if (free == 0)
-                continue;
-            const int found = column + std::countr_zero(free);
-            if (found <= last_column)
-                return Cell{row, found};
-            break;
-        }
+        if (block(shape, row, blocked, spread, asked))
+            continue;
+        for (std::size_t word = 0; word < m_words; ++word)
+            if (const std::uint64_t free = ~blocked[word] & asked[word]; free != 0)
+                return Cell{row, int(word) * kWord + std::countr_zero(free)};
     }
     return {};
 }

@@ -24,11 +24,15 @@ struct CellShape
     std::vector<std::vector<CellRun>> rows;
     /// Longest run of each row.
     std::vector<int> widest;
-    /// The rows, those that are hardest to place first.
-    std::vector<int> hard_first;
+    /// All runs: the longest first, then from everywhere in turn, so that what is in the way is soon met.
+    struct RunOfRow
+    {
+        int row, from, to;
+    };
+    std::vector<RunOfRow> telling_first;
 };
 
-/// No cell that the ink touches is missing; one beside it may be in.
+/// No cell that the ink reaches by more than an eighth of a cell is missing; one beside it may be in.
 /// Units:  mm.
 CellShape cellsOf(const Outline& outline, double cell_mm);
 
@@ -59,10 +63,12 @@ public:
 private:
     using Row = std::vector<std::uint64_t>;
     void addRows(int count);
-    /// Bits of columns where the shape cannot begin in this row.
-    void block(const CellShape& shape, int row, int last_column, Row& blocked, Row& spread) const;
+    /// Bits of columns where the shape cannot begin in this row; true where none of those asked for is left.
+    bool block(const CellShape& shape, int row, Row& blocked, Row& spread, const Row& asked) const;
 
     int m_columns, m_rows_most;
+    /// Of a row, which has one empty word more.
+    std::size_t m_words;
     std::vector<Row> m_rows;
     /// Longest stretch of free cells in each row.
     std::vector<int> m_free;

@@ -21,12 +21,17 @@ using detail::CellShape;
 using detail::GrownCells;
 using detail::Occupancy;
 
-/// Cells are a quarter of a millimetre where the sheet is no wider than 600 mm.
+/// Cells are a quarter of a millimetre where the sheet is no wider than 600 mm. Orders of many things are tried on cells twice
+/// as wide, an eighth of the work, and the best of them are placed on the small ones.
 constexpr double kCell_mm = 0.25;
 constexpr double kMostColumns = 2400.0;
+constexpr double kCoarse = 2.0;
+constexpr std::size_t kMany = 30;
+/// Of the orders tried on wide cells.
+constexpr std::size_t kPlacedFinely = 2;
 constexpr double kFreeStep_deg = 15.0;
 /// Of work that is tried by itself, in things placed.
-constexpr int kWork = 4000;
+constexpr int kWork = 3200;
 constexpr int kLeastOrders = 4, kMostOrders = 24;
 constexpr double kMostSpacing_mm = 200.0;
 
@@ -60,12 +65,13 @@ struct Way
 class Placer
 {
 public:
-    Placer(std::span<const SharedOutline> items, const SheetSize& sheet, const PlacingOptions& options)
+    Placer(std::span<const SharedOutline> items, const SheetSize& sheet, const PlacingOptions& options,
+           double coarse = 1.0)
         : m_items(items), m_sheet(sheet),
           m_options(options), m_usable_mm{sheet.width_mm - 2 * sheet.margin_mm,
                                           (sheet.isRoll() ? kMostRoll_mm : sheet.length_mm) -
                                               2 * sheet.margin_mm},
-          m_cell_mm(std::max(kCell_mm, m_usable_mm.x / kMostColumns))
+          m_cell_mm(coarse * std::max(kCell_mm, m_usable_mm.x / kMostColumns))
     {
     }
 
@@ -227,6 +233,96 @@ std::vector<std::size_t> exchanged(std::vector<std::size_t> order, std::mt19937&
     return order;
 }
 
+/// The best of several orders, two at a time however many cores there are: the same list gives the same sheets everywhere.
+class Search
+{
+public:
+    Search(const Placer& placer, const std::function<void(const Placed&)>& on_better)
+        : m_placer(placer), m_on_better(on_better)
+    {
+    }
+
+    const Placed& best() const { return m_best; }
+
+    /// `rows` is what any order has to beat.
+    Result<void> begin(Placed rows)
+    {
+        m_best = std::move(rows);
+        const auto order = m_placer.order(0);
+        auto made = m_placer.inOrder(order);
+        if (!made)
+            return fail(made.error());
+        m_orders.push_back({*made, order});
+        if (isBetter(*made, m_best))
+            m_best = std::move(*made);
+        if (m_on_better)
+            m_on_better(m_best);
+        return {};
+    }
+
+    Result<void> improve(int orders, const CancelToken& cancel)
+    {
+        std::mt19937 random(1);
+        for (int tried = 1; tried < orders; tried += 2) {
+            const auto& from = m_orders.front().order;
+            const std::array next{tried == 1 ? m_placer.order(1) : exchanged(from, random),
+                                  tried == 1 ? m_placer.order(2) : exchanged(from, random)};
+            auto other = std::async(std::launch::async, [&] { return m_placer.inOrder(next[1]); });
+            auto one = m_placer.inOrder(next[0]);
+            auto two = other.get();
+            if (cancel.isCancelled() || !one || !two)
+                return fail(ErrorCode::Cancelled);
+            take(std::move(*one), next[0]);
+            take(std::move(*two), next[1]);
+        }
+        return {};
+    }
+
+    Result<void> placeFinely(const Placer& fine)
+    {
+        auto other = std::async(std::launch::async, [&] { return fine.inOrder(m_orders.back().order); });
+        auto one = fine.inOrder(m_orders.front().order);
+        auto two = other.get();
+        for (auto* made : {&one, &two}) {
+            if (!*made)
+                return fail(made->error());
+            tell(std::move(**made));
+        }
+        return {};
+    }
+
+private:
+    struct Tried
+    {
+        Placed placed;
+        std::vector<std::size_t> order;
+    };
+
+    void take(Placed placed, const std::vector<std::size_t>& order)
+    {
+        const auto at =
+            std::ranges::find_if(m_orders, [&](const Tried& t) { return isBetter(placed, t.placed); });
+        m_orders.insert(at, {placed, order});
+        if (m_orders.size() > kPlacedFinely)
+            m_orders.pop_back();
+        tell(std::move(placed));
+    }
+    void tell(Placed placed)
+    {
+        if (!isBetter(placed, m_best))
+            return;
+        m_best = std::move(placed);
+        if (m_on_better)
+            m_on_better(m_best);
+    }
+
+    const Placer& m_placer;
+    const std::function<void(const Placed&)>& m_on_better;
+    /// The best first.
+    std::vector<Tried> m_orders;
+    Placed m_best;
+};
+
 Result<void> check(std::size_t items, const SheetSize& sheet, double spacing_mm)
 {
     const auto length_mm = sheet.isRoll() ? sheet.width_mm : sheet.length_mm;
@@ -274,42 +370,26 @@ Result<Placed> place(std::span<const SharedOutline> items, const SheetSize& shee
     Placed best = detail::rowsOfBoxes(items, sheet, options);
     if (options.as_rows)
         return best;
-    Placer placer(items, sheet, options);
-    if (auto ok = placer.prepare(); !ok)
-        return fail(ok.error());
-    std::vector<std::size_t> best_order = placer.order(0);
-    const auto consider = [&](const Result<Placed>& made, const std::vector<std::size_t>& order,
-                              bool is_first) {
-        if (!made)
-            return;
-        if (isBetter(*made, best)) {
-            best = *made;
-            best_order = order;
-            if (options.on_better)
-                options.on_better(best);
-        } else if (is_first && options.on_better) {
-            options.on_better(best);
-        }
-    };
-    auto first = placer.inOrder(best_order);
-    if (!first)
-        return fail(first.error());
-    consider(first, best_order, true);
     const int orders = options.orders > 0 ? options.orders
                                           : std::clamp(kWork / int(items.size()), kLeastOrders, kMostOrders);
-    std::mt19937 random(1);
-    // Two at a time, however many cores there are: the same list gives the same sheets everywhere.
-    for (int tried = 1; tried < orders && items.size() > 1; tried += 2) {
-        std::array<std::vector<std::size_t>, 2> next{
-            tried == 1 ? placer.order(1) : exchanged(best_order, random),
-            tried == 1 ? placer.order(2) : exchanged(best_order, random)};
-        auto other = std::async(std::launch::async, [&] { return placer.inOrder(next[1]); });
-        const auto one = placer.inOrder(next[0]);
-        const auto two = other.get();
-        if (options.cancel.isCancelled())
-            return fail(ErrorCode::Cancelled);
-        consider(one, next[0], false);
-        consider(two, next[1], false);
+    const bool is_coarse = items.size() >= kMany;
+    Placer placer(items, sheet, options, is_coarse ? kCoarse : 1.0);
+    if (auto ok = placer.prepare(); !ok)
+        return fail(ok.error());
+    Search search(placer, options.on_better);
+    if (auto ok = search.begin(best); !ok)
+        return fail(ok.error());
+    if (items.size() > 1)
+        if (auto ok = search.improve(orders, options.cancel); !ok)
+            return fail(ok.error());
+    best = search.best();
+    if (is_coarse && orders > 1) {
+        Placer fine(items, sheet, options);
+        if (auto ok = fine.prepare(); !ok)
+            return fail(ok.error());
+        if (auto ok = search.placeFinely(fine); !ok)
+            return fail(ok.error());
+        best = search.best();
     }
     detail::drawTogether(items, sheet, options, best);
     return best;

@@ -91,7 +91,11 @@ public:
     void improve()
     {
         findNeighbours();
-        descend();
+        do {
+            m_work.resize(m_stops.size());
+            std::iota(m_work.begin(), m_work.end(), 0);
+            descend();
+        } while (chooseStarts() && !m_options.cancel.isCancelled());
         std::mt19937 random(7);
         for (int kick = 0; kick < m_options.kicks && m_stops.size() > 4 && !m_options.cancel.isCancelled();
              ++kick) {
@@ -104,6 +108,7 @@ public:
             if (length_mm() > before - 1e-9)
                 restore(order, stops);
         }
+        chooseStarts();
     }
 
     const std::vector<std::size_t>& order() const { return m_order; }
@@ -156,11 +161,15 @@ private:
         number();
     }
 
+    void number(std::size_t from, std::size_t to)
+    {
+        for (std::size_t k = from; k < to; ++k)
+            m_place[m_order[k]] = k;
+    }
     void number()
     {
         m_place.resize(m_order.size());
-        for (std::size_t k = 0; k < m_order.size(); ++k)
-            m_place[m_order[k]] = k;
+        number(0, m_order.size());
     }
 
     void findNeighbours()
@@ -223,7 +232,9 @@ private:
         std::reverse(m_order.begin() + std::ptrdiff_t(from), m_order.begin() + std::ptrdiff_t(to) + 1);
         for (std::size_t k = from; k <= to; ++k)
             flip(m_stops[m_order[k]]);
-        number();
+        number(from, to + 1);
+        touch(from);
+        touch(to + 1);
         return true;
     }
 
@@ -247,7 +258,9 @@ private:
             std::rotate(at(from), at(end), at(to));
         else
             std::rotate(at(to), at(from), at(end));
-        number();
+        number(std::min(from, to), std::max(end, to));
+        for (const std::size_t place : {from, end, to, to + count})
+            touch(place);
         return true;
     }
 
@@ -269,15 +282,23 @@ private:
         return false;
     }
 
+    /// Until nothing around the stops of m_work is better otherwise.
     void descend()
     {
-        for (bool is_better = true; is_better && !m_options.cancel.isCancelled();) {
-            is_better = false;
-            for (std::size_t stop = 0; stop < m_stops.size(); ++stop)
-                while (betterAround(stop))
-                    is_better = true;
-            is_better = chooseStarts() || is_better;
+        while (!m_work.empty() && !m_options.cancel.isCancelled()) {
+            const std::size_t stop = m_work.back();
+            m_work.pop_back();
+            while (betterAround(stop)) {
+            }
         }
+    }
+
+    /// What stands at the place, and before it, is to be looked at again.
+    void touch(std::size_t place)
+    {
+        for (const std::size_t k : {place, place - 1})
+            if (k < m_order.size())
+                m_work.push_back(m_order[k]);
     }
 
     /// The best starts for the order as it is.
@@ -336,7 +357,9 @@ private:
             return false;
         std::rotate(m_order.begin() + std::ptrdiff_t(a), m_order.begin() + std::ptrdiff_t(b),
                     m_order.begin() + std::ptrdiff_t(c));
-        number();
+        number(a, c);
+        for (const std::size_t place : {a, a + c - b, c})
+            touch(place);
         return true;
     }
 
@@ -357,6 +380,8 @@ private:
 
     std::vector<Stop> m_stops;
     std::vector<std::size_t> m_order, m_place;
+    /// Stops whose neighbours are to be looked at.
+    std::vector<std::size_t> m_work;
     std::vector<std::vector<std::size_t>> m_near;
     Point m_from, m_to;
     const OrderOptions& m_options;

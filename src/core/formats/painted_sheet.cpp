@@ -6,6 +6,7 @@
 #include <cairo.h>
 
 #include <algorithm>
+#include <cmath>
 #include <map>
 #include <ostream>
 
@@ -100,20 +101,27 @@ Result<void> paintSheet(std::ostream& out, const SheetDrawing& drawing, SheetFor
         return writePng(out, page, dpi);
     }
     CairoStream stream(out);
+    // EPS has whole points only: what is over is added at the top and on the right.
     const double width_pt = width_mm * kPt_per_mm, height_pt = height_mm * kPt_per_mm;
+    const bool is_eps = format == SheetFormat::Eps;
+    const double page_width_pt = is_eps ? std::ceil(width_pt) : width_pt,
+                 page_height_pt = is_eps ? std::ceil(height_pt) : height_pt;
     cairo_surface_t* surface =
         format == SheetFormat::Pdf
             ? cairo_pdf_surface_create_for_stream(&CairoStream::write, &stream, width_pt, height_pt)
-            : cairo_ps_surface_create_for_stream(&CairoStream::write, &stream, width_pt, height_pt);
-    if (format == SheetFormat::Eps)
+            : cairo_ps_surface_create_for_stream(&CairoStream::write, &stream, page_width_pt, page_height_pt);
+    if (is_eps)
         cairo_ps_surface_set_eps(surface, 1);
     else
         tellPdf(surface, drawing.title, drawing.rights);
     CairoPage page(surface);
+    cairo_translate(page.context(), 0.0, page_height_pt - height_pt);
     toPage(page.context(), drawing.page_mm, kPt_per_mm);
     drawLines(page.context(), drawing);
     cairo_show_page(page.context());
-    return page.finish();
+    const auto done = page.finish();
+    return done && out ? Result<void>()
+                       : fail(ErrorCode::FileUnwritable); // cairo forgets a fault of its last words
 }
 
 } // namespace ink::detail

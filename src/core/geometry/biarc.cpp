@@ -1,12 +1,15 @@
 #include "core/geometry/biarc.h"
 
+#include "core/geometry/distance.h"
+
 #include <cmath>
+#include <numbers>
 
 namespace ink {
 namespace {
 
 constexpr int kMostArcHalvings = 12;
-constexpr int kArcLooks = 9;
+constexpr int kArcLooks = 17;
 
 double angleFrom(Point a, Point b)
 {
@@ -33,11 +36,17 @@ double offFrom(const Arc& arc, Point p)
     const Point chord = arc.end - arc.start;
     const double l = length(chord);
     if (std::abs(arc.bulge) < 1e-9 || l == 0.0)
-        return l > 0.0 ? std::abs(cross(chord, p - arc.start)) / l : length(p - arc.start);
+        return distanceTo(p, arc.start, arc.end);
     const double b = arc.bulge, radius = l * (1.0 + b * b) / (4.0 * std::abs(b));
     const Point normal{-chord.y / l, chord.x / l};
     const Point centre = lerp(arc.start, arc.end, 0.5) + normal * (l * (1.0 - b * b) / (4.0 * b));
-    return std::abs(length(p - centre) - radius);
+    // How far round from the start, in the direction of the arc.
+    double turn = angleFrom(arc.start - centre, p - centre) * (b > 0.0 ? 1.0 : -1.0);
+    if (turn < 0.0)
+        turn += 2.0 * std::numbers::pi;
+    if (turn <= 4.0 * std::atan(std::abs(b)))
+        return std::abs(length(p - centre) - radius);
+    return std::min(length(p - arc.start), length(p - arc.end));
 }
 
 void add(std::vector<Arc>& out, const Segment& s, double tolerance, int halvings)

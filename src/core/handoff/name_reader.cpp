@@ -178,11 +178,13 @@ struct Table
     std::vector<Row> rows;
     std::vector<Column> columns;
     bool has_heading = false;
+    /// Where there is one column only.
+    std::string only_heading = {};
 };
 std::optional<Table> tableOf(const std::string& text)
 {
     for (const char separator : {'\t', ';', ','}) {
-        Table table{rowsOf(text, separator), {}, false};
+        Table table{rowsOf(text, separator), {}};
         if (table.rows.empty())
             continue;
         const auto first = std::ranges::find_if_not(table.rows, isBlank);
@@ -192,6 +194,8 @@ std::optional<Table> tableOf(const std::string& text)
             for (const auto& field : first->fields)
                 table.columns.push_back(columnNamed(field));
             table.has_heading = true;
+            if (first->fields.size() == 1)
+                table.only_heading = first->fields.front();
             table.rows.erase(table.rows.begin(), first + 1);
             return table;
         }
@@ -309,6 +313,8 @@ Result<ReadNames> readNames(std::string_view bytes)
         to.m_out.has_heading = table->has_heading;
         for (const auto column : table->columns)
             to.m_out.columns.emplace_back(kColumnIds[std::size_t(column)]);
+        if (!table->only_heading.empty())
+            to.m_out.remarks.push_back({NameRemark::Kind::Heading, 1, table->only_heading});
         std::size_t line = table->has_heading ? 2 : 1;
         for (const auto& row : table->rows)
             addRow(to, *table, row, line++);

@@ -24,6 +24,8 @@ struct NameRemark
         NoNumber,
         /// Left out: beyond kMostNames.
         TooMany,
+        /// Left out: the first line of a list without other columns, taken for its heading.
+        Heading,
     };
     Kind kind{};
     /// Counted from 1, in the text as it was given.
@@ -32,7 +34,7 @@ struct NameRemark
 
     friend bool operator==(const NameRemark&, const NameRemark&) = default;
 };
-/// "empty-line", "twice", "long", "no-number", "too-many".
+/// "empty-line", "twice", "long", "no-number", "too-many", "heading".
 std::string_view idOf(NameRemark::Kind kind);
 
 struct ReadNames
