@@ -410,6 +410,65 @@
     </message>
   </context>
   <context>
+    <name>ink::ui::HandOffPage</name>
+    <message numerus="yes">
+      <source>%n name(s)</source>
+      <translation>
+        <numerusform>%n name</numerusform>
+        <numerusform>%n names</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%1 on %n sheet(s)</source>
+      <translation>
+        <numerusform>%1 on %n sheet</numerusform>
+        <numerusform>%1 on %n sheets</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%1, %n sheet(s)</source>
+      <translation>
+        <numerusform>%1, %n sheet</numerusform>
+        <numerusform>%1, %n sheets</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%1 of %n made</source>
+      <translation>
+        <numerusform>%1 of %n made</numerusform>
+        <numerusform>%1 of %n made</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>These words, %n time(s),</source>
+      <translation>
+        <numerusform>These words, %n time,</numerusform>
+        <numerusform>These words, %n times,</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%n gap(s) that hold</source>
+      <translation>
+        <numerusform>%n gap that hold</numerusform>
+        <numerusform>%n gaps that hold</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%1-and-%n-more</source>
+      <translation>
+        <numerusform>%1-and-%n-more</numerusform>
+        <numerusform>%1-and-%n-more</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>Saved %1: %n sheet(s), the first %2 wide and %3 long. It is in %4</source>
+      <translation>
+        <numerusform>Saved %1: %n sheet, the first %2 wide and %3 long. It is in %4</numerusform>
+        <numerusform>Saved %1: %n sheets, the first %2 wide and %3 long. It is in %4</numerusform>
+      </translation>
+    </message>
+  </context>
+  <context>
     <name>ink::ui::HealthPage</name>
     <message numerus="yes">
       <source>%n font(s): %1 installed, %2 set aside, %3 never used</source>
@@ -440,6 +499,16 @@
       <translation>
         <numerusform>Taken in: %n font, %1 new on the shelf. What they replace was set aside: you find it on the shelf.</numerusform>
         <numerusform>Taken in: %n fonts, %1 new on the shelf. What they replace was set aside: you find it on the shelf.</numerusform>
+      </translation>
+    </message>
+  </context>
+  <context>
+    <name>ink::ui::JobBand</name>
+    <message numerus="yes">
+      <source>Words of this job · %1 of %n name(s)</source>
+      <translation>
+        <numerusform>Words of this job · %1 of %n name</numerusform>
+        <numerusform>Words of this job · %1 of %n names</numerusform>
       </translation>
     </message>
   </context>
@@ -522,6 +591,40 @@
       <translation>
         <numerusform>Where %n motif belongs</numerusform>
         <numerusform>Where %n motifs belong</numerusform>
+      </translation>
+    </message>
+  </context>
+  <context>
+    <name>ink::ui::NameList</name>
+    <message numerus="yes">
+      <source>%1: %2, %n piece(s) of it</source>
+      <translation>
+        <numerusform>%1: %2, %n piece of it</numerusform>
+        <numerusform>%1: %2, %n pieces of it</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%n to look at</source>
+      <translation>
+        <numerusform>%n to look at</numerusform>
+        <numerusform>%n to look at</numerusform>
+      </translation>
+    </message>
+  </context>
+  <context>
+    <name>ink::ui::NamesSection</name>
+    <message numerus="yes">
+      <source>%n name(s).</source>
+      <translation>
+        <numerusform>%n name.</numerusform>
+        <numerusform>%n names.</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>And %n more remark(s).</source>
+      <translation>
+        <numerusform>And %n more remark.</numerusform>
+        <numerusform>And %n more remarks.</numerusform>
       </translation>
     </message>
   </context>

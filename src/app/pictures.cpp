@@ -7,6 +7,8 @@
 #include "ui/compose/lettering_view.h"
 #include "ui/compose/weld_view.h"
 #include "ui/find/find_page.h"
+#include "ui/handoff/handoff_page.h"
+#include "ui/handoff/run_ribbon.h"
 #include "ui/proof/proof_page.h"
 #include "ui/shelf/shelf_page.h"
 #include "ui/widgets/leaf.h"
@@ -66,11 +68,6 @@ void press(QWidget& widget, Qt::Key key)
 Pictures::Pictures(ui::MainWindow& window, const QDir& folder, const QString& catalogue)
     : QObject(&window), m_window(window), m_folder(folder)
 {
-    const auto toggle = [&window](const char* name, bool on) {
-        auto* box = window.findChild<QAbstractButton*>(QLatin1String(name));
-        if (box->isChecked() != on)
-            box->click();
-    };
     m_views = {
         {QStringLiteral("find"), [&window] { window.openStation(ui::MainWindow::Find); }},
         {QStringLiteral("find-card"),
@@ -88,16 +85,6 @@ Pictures::Pictures(ui::MainWindow& window, const QDir& folder, const QString& ca
              waitForRest(window);
              window.findChild<QAbstractButton*>(QStringLiteral("intakeBack"))->click();
              choose(window, QStringLiteral("Fennel Row Commercial"));
-             window.findPage().openCard(ui::CardPage::Rights);
-         }},
-        {QStringLiteral("find-rights-unclear"),
-         [&window, catalogue] {
-             window.findPage().openPackage(catalogue + QStringLiteral("/packages/wickerby-market.zip"));
-             waitForRest(window);
-             window.findChild<QAbstractButton*>(QStringLiteral("intakeTake"))->click();
-             waitForRest(window);
-             window.findChild<QAbstractButton*>(QStringLiteral("intakeBack"))->click();
-             choose(window, QStringLiteral("Wickerby Market"));
              window.findPage().openCard(ui::CardPage::Rights);
          }},
         {QStringLiteral("find-compare"),
@@ -132,14 +119,9 @@ Pictures::Pictures(ui::MainWindow& window, const QDir& folder, const QString& ca
              window.findChild<QAbstractButton*>(QStringLiteral("sheetBack"))->click();
              window.shelfPage().showTwins();
          }},
-        {QStringLiteral("shelf-health"),
-         [&window] {
-             window.findChild<QAbstractButton*>(QStringLiteral("twinsBack"))->click();
-             window.shelfPage().showHealth();
-         }},
         {QStringLiteral("compose"),
          [&window] {
-             window.findChild<QAbstractButton*>(QStringLiteral("healthBack"))->click();
+             window.findChild<QAbstractButton*>(QStringLiteral("twinsBack"))->click();
              window.openStation(ui::MainWindow::Find);
              choose(window, QStringLiteral("Larkmallow"));
              window.jobModel().setSize({ink::SizeBy::Width, 480.0});
@@ -184,14 +166,6 @@ Pictures::Pictures(ui::MainWindow& window, const QDir& folder, const QString& ca
              window.findChild<QListWidget*>(QStringLiteral("motifList"))->setCurrentRow(2);
              window.findChild<QAbstractButton*>(QStringLiteral("motifIntoLine"))->click();
          }},
-        {QStringLiteral("compose-nodes"),
-         [&window, toggle] {
-             window.composePage().lower().open(ui::ComposeStrip::Forms);
-             toggle("lookOutline", true);
-             toggle("showNodes", true);
-             // Near enough to tell the marks apart: where two letters meet.
-             window.composePage().view().setZoom(5.0);
-         }},
         {QStringLiteral("proof"),
          [&window] {
              ink::Job job;
@@ -220,6 +194,28 @@ Pictures::Pictures(ui::MainWindow& window, const QDir& folder, const QString& ca
              window.proofPage().setLook(ui::ProofPage::Look::InMaterial);
              waitForRest(window);
              window.findChild<QAbstractButton*>(QStringLiteral("mendAll"))->click();
+         }},
+        {QStringLiteral("handoff-sheet"),
+         [&window] {
+             ink::Job job;
+             job.words = "Ottilie";
+             job.process = ink::Process::KnifeHeatTransfer;
+             job.is_mirrored = true;
+             job.size = {ink::SizeBy::XHeight, 12.0, {}, 90.0};
+             job.font = window.jobModel().job().font;
+             setNames(job, {{"Ottilie"}, {"Bram", 2}, {"Zoë"}, {"Łucja"}, {"Søren"}});
+             job.sheet.turns = ink::Turns::Half;
+             job.weeding.frame_mm = 0.0;
+             job.sheet.frame_mm = 4.0;
+             window.jobModel().setJob(job, {});
+             window.openStation(ui::MainWindow::HandOff);
+             window.findChild<QWidget*>(QStringLiteral("messageLine"))->hide(); // told in Proof
+         }},
+        {QStringLiteral("handoff-run"),
+         [&window] {
+             auto& page = window.handOffPage();
+             page.setLook(ui::HandOffPage::Look::Run);
+             page.ribbon().setTime(0.55 * page.ribbon().duration());
          }},
     };
 }

@@ -11,7 +11,6 @@
 #include <algorithm>
 #include <charconv>
 #include <filesystem>
-#include <future>
 #include <iostream>
 #include <memory>
 
@@ -103,21 +102,6 @@ Result<SheetSettings> settingsOf(const SheetArguments& a, const SheetSettings& o
     return s;
 }
 
-/// Each on one of two threads; in the order of the list.
-std::vector<MadeName> made(const Job& job, const FindLetters& letters)
-{
-    const ComposeOptions options{{}, std::make_shared<WeldCache>(), std::make_shared<SettingCache>(), 0.02};
-    std::vector<MadeName> out(nameCount(job));
-    const auto half = [&](std::size_t first) {
-        for (std::size_t i = first; i < out.size(); i += 2)
-            out[i] = makeName(job, i, letters, options, true);
-    };
-    auto other = std::async(std::launch::async, half, 1);
-    half(0);
-    other.get();
-    return out;
-}
-
 /// FILE, FILE-2 and so on.
 std::string outputOf(const std::string& out, std::size_t sheet)
 {
@@ -161,6 +145,8 @@ Result<void> runSheet(const SheetArguments& a)
             return fail(names.error());
         if (names->empty())
             return fail(ErrorCode::EmptyText, a.names);
+        for (auto& name : *names)
+            name.copies *= a.copies;
         setNames(job, std::move(*names));
     }
     if (a.job.project.empty())
@@ -174,24 +160,18 @@ Result<void> runSheet(const SheetArguments& a)
         return fail(settings.error());
     job.sheet = *settings;
     const auto letters = lettersFor(*project);
-    auto names = made(job, letters);
+    const ComposeOptions options{{}, std::make_shared<WeldCache>(), std::make_shared<SettingCache>(), 0.02};
+    auto names = makeNames(job, letters, options);
     if (a.job.asks("all")) {
         for (const auto& name : names)
             mendAll(job, name.findings);
-        names = made(job, letters);
+        names = makeNames(job, letters, options);
     }
     SheetRequest request;
-    for (const auto& name : names) {
-        if (name.error) {
-            if (names.size() == 1)
-                return fail(*name.error);
+    for (const auto& name : names)
+        if (name.error && names.size() > 1)
             std::cerr << "uink: " << name.words << ": " << name.error->message() << '\n';
-            continue;
-        }
-        request.things.push_back(
-            {name.words, name.outline_mm, name.em_mm, name.colour,
-             job.names.isEmpty() ? settings->copies : name.copies * std::max(1, a.copies)});
-    }
+    request.things = thingsOf(names, job);
     if (request.things.empty())
         return fail(*names.front().error);
     request.settings = job.sheet;

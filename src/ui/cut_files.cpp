@@ -16,18 +16,13 @@
 #include <sstream>
 
 namespace ink::ui {
-namespace {
-
-/// Words as a file name: letters of any script stay, the rest becomes a dash.
 QString fileNameFor(const std::string& words)
 {
     QString name = QString::fromStdString(words).simplified().toLower().left(60);
     name.replace(QRegularExpression(QStringLiteral("[^\\p{L}\\p{N}]+")), QStringLiteral("-"));
     name.remove(QRegularExpression(QStringLiteral("^-+|-+$")));
-    return (name.isEmpty() ? QStringLiteral("cut") : name) + QStringLiteral(".svg");
+    return name.isEmpty() ? QStringLiteral("cut") : name;
 }
-
-} // namespace
 
 CutFiles::CutFiles(Needs needs, QObject* parent) : QObject(parent), m_needs(std::move(needs))
 {
@@ -43,7 +38,8 @@ void CutFiles::save()
     if (!m_needs.design.isUpToDate())
         return emit notYet(tr("The words are still being welded. Save again in a moment."));
     const auto job = m_needs.job.job();
-    const QString path = m_needs.save_path(QDir(m_last_folder).filePath(fileNameFor(job.words)));
+    const QString path =
+        m_needs.save_path(QDir(m_last_folder).filePath(fileNameFor(job.words) + QStringLiteral(".svg")));
     if (path.isEmpty())
         return;
     m_last_folder = QFileInfo(path).absolutePath();

@@ -47,4 +47,7 @@ private:
     QString m_last_folder;
 };
 
+/// Words as the name of a file, without an ending: letters of any script stay, the rest becomes a dash.
+QString fileNameFor(const std::string& words);
+
 } // namespace ink::ui

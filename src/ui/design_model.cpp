@@ -17,6 +17,8 @@ bool looksAlike(const Job& a, const Job& b)
     plain.material = b.material;
     plain.weeding = b.weeding;
     plain.is_one_piece = b.is_one_piece;
+    plain.names = b.names;
+    plain.sheet = b.sheet;
     return plain == b;
 }
 

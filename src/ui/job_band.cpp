@@ -46,6 +46,7 @@ QWidget* JobBand::section(const QString& caption, QWidget* content)
     // Captions stand on one line across the band, and so do the answers below them.
     content->setFixedHeight(m_theme.scaled(kAnswer_px));
     layout->addWidget(label);
+    m_captions.push_back(label);
     layout->addWidget(content);
     layout->addStretch(1);
     m_sections.push_back(box);
@@ -166,6 +167,11 @@ void JobBand::showJob()
 {
     const auto& job = m_model.job();
     m_words->showWords(QString::fromStdString(job.words));
+    const auto& list = job.names;
+    m_captions.front()->setText(list.isEmpty() ? tr("Words of this job")
+                                               : tr("Words of this job · %1 of %n name(s)", nullptr,
+                                                    static_cast<int>(list.names.size()))
+                                                     .arg(list.shown + 1));
     m_words->setFixedHeight(m_theme.scaled(m_words->blockCount() > 1 ? kTwoLines_px : kAnswer_px));
     {
         const QSignalBlocker blocker(m_size);

@@ -50,6 +50,7 @@ private:
     QPushButton* m_gift = nullptr;
     std::map<SizeBy, double> m_measures_mm;
     std::vector<QWidget*> m_sections;
+    std::vector<QLabel*> m_captions;
 };
 
 } // namespace ink::ui

@@ -6,6 +6,7 @@
 #include "ui/compose/compose_page.h"
 #include "ui/compose/lettering_view.h"
 #include "ui/compose/motif_tray.h"
+#include "ui/handoff/handoff_page.h"
 #include "ui/job_band.h"
 #include "ui/job_menu.h"
 #include "ui/measures.h"
@@ -75,17 +76,12 @@ MainWindow::MainWindow(const KeptJob& kept, const JobStore& store, const std::fi
       m_rights(std::make_shared<FontRightsReader>(m_rights_store)), m_lettering(m_faces, m_rights),
       m_fits(m_faces, m_catalogue), m_shelf(folder / "shelf", font_folder, m_rights_store, m_job.undoStack()),
       m_session(sessionNeeds(store, folder), kept), m_design(m_job, m_lettering), m_proof(m_job, m_design),
-      m_fonts(m_job, m_fits, m_rights), m_feed(m_catalogue, m_fonts), m_forms(m_job, m_shelf, m_lettering),
+      m_hand_off(m_job, m_lettering, folder / "materials"), m_fonts(m_job, m_fits, m_rights),
+      m_feed(m_catalogue, m_fonts), m_forms(m_job, m_shelf, m_lettering),
       m_cut_files({m_job, m_design, m_writes,
                    [this](const QString& suggested) { return m_questions.save_path(this, suggested); },
                    [this] { return m_compose->materialColour(); },
-                   [this](const FontRef& font) {
-                       const int row = m_fonts.rowOf(font);
-                       if (row < 0)
-                           return std::string();
-                       const auto& info = m_fonts.entry(row).info;
-                       return info.readableName() + ". " + info.copyright + " " + info.licence;
-                   }})
+                   [this](const FontRef& font) { return rightsTold(font); }})
 {
     qApp->installEventFilter(new WheelScrolls(this));
     setObjectName(QStringLiteral("mainWindow"));
@@ -97,6 +93,7 @@ MainWindow::MainWindow(const KeptJob& kept, const JobStore& store, const std::fi
     connectStations();
     connectCompose();
     connectProof();
+    connectHandOff();
     moveInbox();
     openStation(Find);
     showFigures();
@@ -109,7 +106,7 @@ MainWindow::~MainWindow()
     hide();
     for (QObject* sender :
          std::initializer_list<QObject*>{&m_job, &m_job.undoStack(), &m_shelf, &m_session, &m_design,
-                                         &m_proof, &m_library, &m_fonts, &m_forms, &m_cut_files})
+                                         &m_proof, &m_hand_off, &m_library, &m_fonts, &m_forms, &m_cut_files})
         sender->disconnect(this);
     qDeleteAll(findChildren<QWidget*>(QString(), Qt::FindDirectChildrenOnly));
 }
@@ -141,7 +138,14 @@ void MainWindow::build()
     m_shelf_page = new ShelfPage(m_job, m_fonts, m_shelf, m_questions.shelf, m_theme, this);
     m_compose = new ComposePage(m_job, m_design, m_lettering, m_shelf.folder(), m_theme, this);
     m_proof_page = new ProofPage(m_job, m_design, m_proof, m_lettering, m_theme, this);
-    for (Station* station : std::initializer_list<Station*>{m_find, m_shelf_page, m_compose, m_proof_page})
+    m_hand_off_page =
+        new HandOffPage({m_job, m_hand_off, m_writes,
+                         [this](const QString& suggested) { return m_questions.save_path(this, suggested); },
+                         [this] { return m_questions.names_to_read(this); },
+                         [this](const FontRef& font) { return rightsTold(font); }},
+                        m_theme, this);
+    for (Station* station :
+         std::initializer_list<Station*>{m_find, m_shelf_page, m_compose, m_proof_page, m_hand_off_page})
         addStation(station);
 }
 
@@ -235,7 +239,11 @@ void MainWindow::addActions()
     connect(&steps, &QUndoStack::indexChanged, this, &MainWindow::showSteps);
     showSteps();
     addAction("saveCutFileAction", tr("Save the cut file"), {QKeySequence(QKeySequence::Save)},
-              [this] { m_cut_files.save(); });
+              [this] { saveForMachine(); });
+    addAction("nameBefore", tr("Show the name before"), {QKeySequence(Qt::ALT | Qt::Key_Up)},
+              [this] { m_hand_off_page->stepName(-1); });
+    addAction("nextName", tr("Show the next name"), {QKeySequence(Qt::ALT | Qt::Key_Down)},
+              [this] { m_hand_off_page->stepName(1); });
     addAction("openFolder", tr("Open a folder with fonts"), {QKeySequence(QKeySequence::Open)},
               [this] { openFolder(); });
     addAction("openJob", tr("Open a job"), {QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_O)},
@@ -286,7 +294,7 @@ void MainWindow::connectCompose()
 {
     const auto tell_done = [this](const QString& words) { m_message->show(Mark::InOrder, words); };
     connect(&m_design, &DesignModel::changed, this, &MainWindow::designChanged);
-    connect(m_compose, &ComposePage::saveWanted, &m_cut_files, &CutFiles::save);
+    connect(m_compose, &ComposePage::handOffWanted, this, [this] { openStation(HandOff); });
     connect(m_job_menu, &JobMenu::copyWanted, &m_cut_files, &CutFiles::copy);
     connect(&m_cut_files, &CutFiles::told, this, tell_done);
     connect(&m_cut_files, &CutFiles::notYet, this,
@@ -316,6 +324,30 @@ void MainWindow::connectCompose()
     });
     connect(&m_forms, &FormMemory::problem, this, &MainWindow::tell);
     connect(&m_forms, &FormMemory::changed, m_compose, &ComposePage::lookAgain);
+}
+
+std::string MainWindow::rightsTold(const FontRef& font) const
+{
+    const int row = m_fonts.rowOf(font);
+    if (row < 0)
+        return {};
+    const auto& info = m_fonts.entry(row).info;
+    return info.readableName() + ". " + info.copyright + " " + info.licence;
+}
+
+/// One design at once, from anywhere; a list is laid on sheets first, which are looked at.
+void MainWindow::saveForMachine()
+{
+    if (m_job.job().names.isEmpty() && m_stack->currentWidget() != m_hand_off_page)
+        return m_cut_files.save();
+    if (m_stack->currentWidget() != m_hand_off_page)
+        return openStation(HandOff);
+    m_hand_off_page->save(SheetFormat::Svg);
+}
+
+void MainWindow::connectHandOff()
+{
+    connect(&m_hand_off, &HandOffModel::changed, this, &MainWindow::showFigures);
 }
 
 void MainWindow::editLimits()
@@ -439,6 +471,7 @@ void MainWindow::showRight()
     m_compose->showRight(row >= 0 ? QString::fromStdString(m_fonts.entry(row).info.readableName())
                                   : QString(),
                          rights ? std::optional(rights->dossier.verdict) : std::nullopt);
+    m_hand_off_page->showRight(rights ? std::optional(rights->dossier.verdict) : std::nullopt);
     m_proof.showRight(rights ? std::optional(rights->dossier.verdict) : std::nullopt);
 }
 

@@ -8,6 +8,7 @@
 #include "ui/find/find_page.h"
 #include "ui/font_library.h"
 #include "ui/form_memory.h"
+#include "ui/handoff/handoff_model.h"
 #include "ui/job_session.h"
 #include "ui/proof/proof_model.h"
 #include "ui/questions.h"
@@ -29,6 +30,7 @@ namespace ink::ui {
 class ComposePage;
 class JobBand;
 class JobMenu;
+class HandOffPage;
 class ProofPage;
 class MessageLine;
 class StationRail;
@@ -38,7 +40,7 @@ class MainWindow : public QWidget
     Q_OBJECT
 public:
     /// Places on the rail, in working order.
-    enum StationPlace { Find, Shelf, Compose, Proof };
+    enum StationPlace { Find, Shelf, Compose, Proof, HandOff };
 
     /// `folder` keeps the job, the shelf and the rights between starts; fonts are installed to `font_folder`.
     /// The theme has to outlive the window.
@@ -60,6 +62,8 @@ public:
     ComposePage& composePage() { return *m_compose; }
     ProofModel& proof() { return m_proof; }
     ProofPage& proofPage() { return *m_proof_page; }
+    HandOffModel& handOff() { return m_hand_off; }
+    HandOffPage& handOffPage() { return *m_hand_off_page; }
     JobMenu& jobMenu() { return *m_job_menu; }
 
     /// A further station, below those that are there; opened with Alt and its number.
@@ -90,6 +94,9 @@ private:
     void connectStations();
     void connectCompose();
     void connectProof();
+    void connectHandOff();
+    void saveForMachine();
+    std::string rightsTold(const FontRef& font) const;
     void editLimits();
     void found(const std::vector<FontEntry>& entries, const std::vector<Error>& refused);
     void designChanged();
@@ -121,6 +128,7 @@ private:
     JobSession m_session;
     DesignModel m_design;
     ProofModel m_proof;
+    HandOffModel m_hand_off;
     FontLibrary m_library;
     FontListModel m_fonts;
     CatalogueFeed m_feed;
@@ -136,6 +144,7 @@ private:
     ShelfPage* m_shelf_page = nullptr;
     ComposePage* m_compose = nullptr;
     ProofPage* m_proof_page = nullptr;
+    HandOffPage* m_hand_off_page = nullptr;
     MessageLine* m_message = nullptr;
     QAction *m_undo = nullptr, *m_redo = nullptr;
     QPushButton *m_undo_button = nullptr, *m_redo_button = nullptr;

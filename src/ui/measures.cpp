@@ -56,4 +56,14 @@ QString area(double mm2, LengthUnit unit)
     return QLocale().toString(mm2, 'f', mm2 < kFine_mm2 ? 1 : 0) + QStringLiteral(" mm²");
 }
 
+double tickStep(double pixels_per_unit, double pixels)
+{
+    const double raw = pixels / pixels_per_unit;
+    const double power = std::pow(10.0, std::floor(std::log10(raw)));
+    for (const double k : {1.0, 2.0, 5.0})
+        if (k * power >= raw)
+            return k * power;
+    return 10.0 * power;
+}
+
 } // namespace ink::ui

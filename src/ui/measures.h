@@ -22,4 +22,7 @@ QString longLength(double mm, LengthUnit unit);
 /// "971 mm²" or "1.51 in²".
 QString area(double mm2, LengthUnit unit);
 
+/// Smallest of 1, 2, 5 times a power of ten (in mm or in) that is at least `pixels` wide: of rulers.
+double tickStep(double pixels_per_unit, double pixels);
+
 } // namespace ink::ui

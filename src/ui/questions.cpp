@@ -28,11 +28,13 @@ Questions Questions::asDialogs()
 {
     return {
         [](QWidget* parent, const QString& suggested) {
-            QFileDialog dialog(parent, QObject::tr("Save the cut file"), QFileInfo(suggested).absolutePath(),
-                               QObject::tr("SVG (*.svg)"));
+            const QString suffix = QFileInfo(suggested).suffix();
+            QFileDialog dialog(parent, QObject::tr("Save for your machine"),
+                               QFileInfo(suggested).absolutePath(),
+                               QStringLiteral("%1 (*.%2)").arg(suffix.toUpper(), suffix));
             dialog.setAcceptMode(QFileDialog::AcceptSave);
             // The ending belongs to the name before the dialog asks whether to replace a file.
-            dialog.setDefaultSuffix(QStringLiteral("svg"));
+            dialog.setDefaultSuffix(suffix);
             dialog.selectFile(QFileInfo(suggested).fileName());
             return dialog.exec() == QDialog::Accepted ? dialog.selectedFiles().value(0) : QString();
         },
@@ -88,6 +90,10 @@ Questions Questions::asDialogs()
             question.setDefaultButton(question.addButton(QObject::tr("Leave it"), QMessageBox::RejectRole));
             question.exec();
             return question.clickedButton() == agreed;
+        },
+        [](QWidget* parent) {
+            return QFileDialog::getOpenFileName(parent, QObject::tr("Read a list of names"), {},
+                                                QObject::tr("Lists (*.csv *.tsv *.txt);;All files (*)"));
         },
         QStandardPaths::writableLocation(QStandardPaths::DownloadLocation),
     };

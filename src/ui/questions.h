@@ -33,6 +33,8 @@ struct Questions
     std::function<bool(QWidget* parent, const QStringList& fonts)> takes_away;
     /// Whether the person agrees to something that replaces what was there; `yes` is the button's text.
     std::function<bool(QWidget* parent, const QString& what, const QString& yes)> agrees;
+    /// A list of names to read; empty when the person changed their mind.
+    std::function<QString(QWidget* parent)> names_to_read;
     /// The person's download folder, looked into when they switch that on.
     QString downloads = {};
 

@@ -45,6 +45,7 @@ struct WindowFixture
         questions.shelf.bundle = [this](QWidget*) { return bundle; };
         questions.shelf.look_in = [this](QWidget*) { return font_folder; };
         questions.shelf.open_file = [this](const QUrl& url) { opened = url; };
+        questions.names_to_read = [this](QWidget*) { return names_to_read; };
         questions.agrees = [this](QWidget*, const QString& what, const QString&) {
             asked << what;
             return agrees;
@@ -118,6 +119,7 @@ struct WindowFixture
     QString save_path, suggested_path, font_folder, package, paper, letter_path, bundle;
     QUrl mail, opened;
     QStringList asked_about, asked;
+    QString names_to_read;
     bool agrees = true;
     bool takes_away = true;
     ui::Questions questions;

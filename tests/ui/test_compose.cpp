@@ -755,7 +755,7 @@ void TestCompose::everythingHasANameAndSurvivesLargeText()
     // The words stay the largest thing: they fill most of their paper.
     const double wide = s.view().placeOf(13).x() - s.view().placeOf(0).x();
     QVERIFY2(wide > 0.4 * s.view().width(), qPrintable(QString::number(wide)));
-    QVERIFY(s.find<QPushButton>("saveCutFile")->isVisible());
+    QVERIFY(s.find<QPushButton>("handItOff")->isVisible());
     s.click("tabTray");
     QVERIFY(s.find<QPushButton>("motifTakeFont")->geometry().right() <= s.page().tray().width());
 }

@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <optional>
 #include <set>
+#include <utility>
 
 namespace ink {
 namespace {
@@ -113,11 +114,9 @@ void keepShown(Job& job)
 
 namespace {
 
-void show(Job& job, std::size_t name)
+void wear(Job& job, const NameList& list, std::size_t name)
 {
-    NameList& list = job.names;
-    list.shown = std::min(name, list.names.size() - 1);
-    const auto& shown = list.names[list.shown];
+    const auto& shown = list.names[name];
     job.words = shown.words;
     job.lettering.letters = chosenByRules(list.rules, toUtf32(job.words));
     job.lettering.motifs.insert(list.motifs.begin(), list.motifs.end());
@@ -127,6 +126,12 @@ void show(Job& job, std::size_t name)
     for (auto& piece : job.lettering.pieces) // what hung on a letter hangs on the same one, or on the last
         if (piece.letter && count > 0)
             piece.letter = std::min(*piece.letter, count - 1);
+}
+
+void show(Job& job, std::size_t name)
+{
+    job.names.shown = std::min(name, job.names.names.size() - 1);
+    wear(job, job.names, job.names.shown);
 }
 
 } // namespace
@@ -155,12 +160,25 @@ void setNames(Job& job, std::vector<ListedName> names)
         show(job, 0);
 }
 
-Job jobOf(const Job& job, std::size_t name)
+JobsOfNames::JobsOfNames(const Job& job)
 {
-    Job out = job;
-    if (job.names.isEmpty())
-        return out;
-    showName(out, name);
+    auto base = std::make_unique<Job>(job);
+    keepShown(*base);
+    m_list = std::exchange(base->names, {});
+    m_is_list = !m_list.isEmpty();
+    if (!m_is_list)
+        m_list.names = {{job.words}};
+    m_base = std::move(base);
+}
+
+JobsOfNames::~JobsOfNames() = default;
+JobsOfNames::JobsOfNames(JobsOfNames&&) noexcept = default;
+
+Job JobsOfNames::at(std::size_t name) const
+{
+    Job out = *m_base;
+    if (m_is_list)
+        wear(out, m_list, name);
     return out;
 }
 

@@ -4,6 +4,7 @@
 #include "core/design/lettering.h"
 
 #include <cstddef>
+#include <memory>
 #include <string>
 #include <vector>
 
@@ -64,8 +65,24 @@ void keepShown(Job& job);
 void showName(Job& job, std::size_t name);
 /// The first of them is shown, with what the words that were there wore as rules.
 void setNames(Job& job, std::vector<ListedName> names);
-/// The job of one name by itself, as it is when that name is shown.
-Job jobOf(const Job& job, std::size_t name);
+/// The job of each name by itself, without the list: as it is when that name is shown.
+class JobsOfNames
+{
+public:
+    /// Of a job without a list there is one: itself.
+    explicit JobsOfNames(const Job& job);
+    ~JobsOfNames();
+    JobsOfNames(JobsOfNames&&) noexcept;
+
+    std::size_t count() const { return m_list.names.size(); }
+    const ListedName& listed(std::size_t name) const { return m_list.names[name]; }
+    Job at(std::size_t name) const;
+
+private:
+    std::unique_ptr<const Job> m_base;
+    NameList m_list;
+    bool m_is_list = false;
+};
 /// The words that are shown stay, as one job; the others go.
 void leaveList(Job& job);
 

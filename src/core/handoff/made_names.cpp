@@ -1,31 +1,24 @@
 #include "core/handoff/made_names.h"
 
+#include <future>
+
 namespace ink {
 
-std::size_t nameCount(const Job& job)
+MadeName makeName(const Job& job, const ListedName& listed, const FindLetters& letters,
+                  const ComposeOptions& options, bool with_proof)
 {
-    return job.names.isEmpty() ? 1 : job.names.names.size();
-}
-
-MadeName makeName(const Job& job, std::size_t name, const FindLetters& letters, const ComposeOptions& options,
-                  bool with_proof)
-{
-    const Job own = jobOf(job, name);
     MadeName out;
-    out.words = own.words;
-    if (!job.names.isEmpty()) {
-        const auto& listed = job.names.names[std::min(name, job.names.names.size() - 1)];
-        out.copies = listed.copies;
-        out.colour = listed.colour;
-        out.note = listed.note;
-    }
+    out.words = job.words;
+    out.copies = listed.copies;
+    out.colour = listed.colour;
+    out.note = listed.note;
     const auto refuse = [&](Error error) {
         out.error = std::move(error);
         return out;
     };
-    if (const auto ok = checkWords(own.words); !ok)
+    if (const auto ok = checkWords(job.words); !ok)
         return refuse(ok.error());
-    const auto composed = composeDesign(own, letters, options);
+    const auto composed = composeDesign(job, letters, options);
     if (!composed)
         return refuse(composed.error());
     const Design& design = composed->design;
@@ -33,15 +26,39 @@ MadeName makeName(const Job& job, std::size_t name, const FindLetters& letters, 
     out.em_mm = design.em_mm;
     out.made_smaller = design.made_smaller;
     out.missing = design.missing;
-    out.is_too_wide = own.size.widest_mm > 0.0 && design.made_smaller <= kLeastShare &&
-                      design.figures_mm.box.width() > own.size.widest_mm * 1.001;
+    out.is_too_wide = job.size.widest_mm > 0.0 && design.made_smaller <= kLeastShare &&
+                      design.figures_mm.box.width() > job.size.widest_mm * 1.001;
     if (!with_proof)
         return out;
-    const auto proof = proofOf(*composed, own, {}, options.cancel);
+    const auto proof = proofOf(*composed, job, {}, options.cancel);
     if (!proof)
         return refuse(proof.error());
     out.verdict = proof->verdict;
     out.findings = proof->findings;
+    return out;
+}
+
+std::vector<MadeName> makeNames(const Job& job, const FindLetters& letters, const ComposeOptions& options)
+{
+    const JobsOfNames jobs(job);
+    std::vector<MadeName> out(jobs.count());
+    const auto half = [&](std::size_t first) {
+        for (std::size_t i = first; i < out.size(); i += 2)
+            out[i] = makeName(jobs.at(i), jobs.listed(i), letters, options, true);
+    };
+    auto other = std::async(std::launch::async, half, 1);
+    half(0);
+    other.get();
+    return out;
+}
+
+std::vector<SheetThing> thingsOf(const std::vector<MadeName>& names, const Job& job)
+{
+    std::vector<SheetThing> out;
+    for (const auto& name : names)
+        if (!name.error)
+            out.push_back({name.words, name.outline_mm, name.em_mm, name.colour,
+                           job.names.isEmpty() ? job.sheet.copies : name.copies});
     return out;
 }
 

@@ -4,6 +4,7 @@
 #include "core/design/composed_design.h"
 #include "core/design/design_proof.h"
 #include "core/design/job.h"
+#include "core/handoff/sheet_plan.h"
 
 #include <optional>
 
@@ -29,11 +30,14 @@ struct MadeName
     std::vector<ProofFinding> findings;
 };
 
-/// One of a list, or the job's own words where there is no list. Never fails: what goes wrong stands in it.
-MadeName makeName(const Job& job, std::size_t name, const FindLetters& letters, const ComposeOptions& options,
-                  bool with_proof);
+/// `job` is of this name alone (JobsOfNames). Never fails: what goes wrong stands in it.
+MadeName makeName(const Job& job, const ListedName& listed, const FindLetters& letters,
+                  const ComposeOptions& options, bool with_proof);
 
-/// How many there are: of the list, or one.
-std::size_t nameCount(const Job& job);
+/// All of a job, on two threads, in the order of the list.
+std::vector<MadeName> makeNames(const Job& job, const FindLetters& letters, const ComposeOptions& options);
+
+/// What goes onto the sheets: those that could be made, a single one in as many copies as the sheet is to have.
+std::vector<SheetThing> thingsOf(const std::vector<MadeName>& names, const Job& job);
 
 } // namespace ink

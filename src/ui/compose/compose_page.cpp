@@ -170,7 +170,7 @@ void ComposePage::connectParts()
     connect(m_view, &WeldView::zoomChanged, this, &ComposePage::showZoom);
     connect(m_view, &LetteringView::partFramed, this, &ComposePage::keepPartAsMotif);
     connect(m_view, &LetteringView::motifDropped, this, &ComposePage::dropped);
-    connect(m_sentence, &ComposeSentence::saveWanted, this, &ComposePage::saveWanted);
+    connect(m_sentence, &ComposeSentence::handOffWanted, this, &ComposePage::handOffWanted);
     connect(m_sentence, &ComposeSentence::rightsWanted, this, &ComposePage::rightsWanted);
     connect(m_sentence, &ComposeSentence::fontWanted, this, &ComposePage::fontWanted);
     connect(m_sentence, &ComposeSentence::dressWanted, m_strip, &ComposeStrip::dress);

@@ -55,7 +55,7 @@ public:
     void lookAgain();
 
 signals:
-    void saveWanted();
+    void handOffWanted();
     void rightsWanted();
     void fontWanted();
     /// The person said which letters a glyph of a font belongs to.

@@ -86,16 +86,16 @@ ComposeSentence::ComposeSentence(JobModel& job, DesignModel& design, LetteringSe
     connect(&m_job, &JobModel::changed, this, &ComposeSentence::sayFinding);
     connect(&view, &LetteringView::caretMoved, this, &ComposeSentence::say);
     connect(&view, &LetteringView::guidesChanged, this, &ComposeSentence::say);
-    connect(&m_design, &DesignModel::outdated, this, [this] { m_save->setEnabled(false); });
+    connect(&m_design, &DesignModel::outdated, this, [this] { m_hand_off->setEnabled(false); });
     connect(&m_design, &DesignModel::changed, this, [this] {
         for (auto* section : m_sections)
             section->showComposed(m_design.composed());
-        m_save->setEnabled(m_design.composed() != nullptr);
+        m_hand_off->setEnabled(m_design.composed() != nullptr);
         m_dress->setEnabled(m_design.composed() != nullptr);
         m_leaf->fit();
         sayFinding();
     });
-    m_save->setEnabled(false);
+    m_hand_off->setEnabled(false);
     m_dress->setEnabled(false);
     sayFinding();
     say();
@@ -107,16 +107,17 @@ QWidget* ComposeSentence::buildButtons()
     m_buttons = new QHBoxLayout(buttons);
     m_buttons->setContentsMargins(0, 0, 0, 0);
     m_buttons->setSpacing(2 * kGrid);
-    m_save = new QPushButton(tr("Save the cut file…"), buttons);
-    m_save->setObjectName(QStringLiteral("saveCutFile"));
-    m_save->setToolTip(tr("An SVG at true size, one path for each piece (Ctrl+S)"));
+    m_hand_off = new QPushButton(tr("Hand it off"), buttons);
+    m_hand_off->setObjectName(QStringLiteral("handItOff"));
+    m_hand_off->setToolTip(
+        tr("Onto the material, and into a file for your machine (Ctrl+S saves an SVG at once)"));
     m_dress = new QPushButton(tr("Dress the words"), buttons);
     m_dress->setObjectName(QStringLiteral("dress"));
     m_dress->setProperty("role", QStringLiteral("main"));
     m_dress->setToolTip(tr("Whole sets of beginnings, endings and loops that join and can be cut"));
-    m_buttons->addWidget(m_save);
+    m_buttons->addWidget(m_hand_off);
     m_buttons->addWidget(m_dress);
-    connect(m_save, &QPushButton::clicked, this, &ComposeSentence::saveWanted);
+    connect(m_hand_off, &QPushButton::clicked, this, &ComposeSentence::handOffWanted);
     connect(m_dress, &QPushButton::clicked, this, &ComposeSentence::dressWanted);
     return buttons;
 }

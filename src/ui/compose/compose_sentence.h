@@ -52,7 +52,7 @@ public:
     void showRight(const QString& font, std::optional<Verdict> verdict);
 
 signals:
-    void saveWanted();
+    void handOffWanted();
     void dressWanted();
     void fontWanted();
     void rightsWanted();
@@ -71,7 +71,7 @@ private:
     SentenceBar* m_sentence = nullptr;
     MarkLabel* m_finding_mark = nullptr;
     QLabel* m_finding = nullptr;
-    QPushButton *m_save = nullptr, *m_dress = nullptr;
+    QPushButton *m_hand_off = nullptr, *m_dress = nullptr;
     QBoxLayout* m_buttons = nullptr;
     Leaf* m_leaf = nullptr;
     std::map<QString, QWidget*> m_leaves;

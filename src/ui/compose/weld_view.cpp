@@ -27,17 +27,6 @@ constexpr double kMinZoom = 0.01;
 constexpr double kMaxZoom = 200.0;
 constexpr double kStep = 1.25;
 
-/// Smallest of 1, 2, 5 times a power of ten (in mm or in) that is at least `pixels` wide.
-double tickStep(double pixels_per_unit, double pixels)
-{
-    const double raw = pixels / pixels_per_unit;
-    const double power = std::pow(10.0, std::floor(std::log10(raw)));
-    for (const double k : {1.0, 2.0, 5.0})
-        if (k * power >= raw)
-            return k * power;
-    return 10.0 * power;
-}
-
 bool comesBefore(Point a, Point b)
 {
     return std::pair(a.x, a.y) < std::pair(b.x, b.y);

@@ -13,7 +13,7 @@ namespace ink::ui {
 namespace {
 
 /// More names than these are counted.
-constexpr std::size_t kMostNamed = 24;
+constexpr std::size_t kMostFontsNamed = 24;
 
 QString milliseconds(std::chrono::microseconds time)
 {
@@ -125,12 +125,12 @@ void HealthPage::addSection(const char* name, const QString& heading, const QStr
     QStringList names;
     std::vector<std::int64_t> ids;
     for (const auto& font : fonts) {
-        if (ids.size() < kMostNamed)
+        if (ids.size() < kMostFontsNamed)
             names << text(font.readableName());
         ids.push_back(font.id);
     }
-    if (fonts.size() > kMostNamed)
-        names << tr("and %1 more").arg(fonts.size() - kMostNamed);
+    if (fonts.size() > kMostFontsNamed)
+        names << tr("and %1 more").arg(fonts.size() - kMostFontsNamed);
     auto* list = new QLabel(names.join(QStringLiteral(", ")), section);
     list->setWordWrap(true);
     for (QWidget* widget : std::initializer_list<QWidget*>{title, about, list})

@@ -155,8 +155,8 @@ private slots:
     {
         Job job = listJob({{"Ada"}, {"Bo"}});
         job.words = "Adele";
-        QCOMPARE(jobOf(job, 1).words, std::string("Bo"));
-        QCOMPARE(jobOf(job, 0).words, std::string("Adele"));
+        QCOMPARE(JobsOfNames(job).at(1).words, std::string("Bo"));
+        QCOMPARE(JobsOfNames(job).at(0).words, std::string("Adele"));
         showName(job, 1);
         QCOMPARE(job.names.names[0].words, std::string("Adele"));
         leaveList(job);
