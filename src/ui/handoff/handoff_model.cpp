@@ -47,6 +47,12 @@ std::size_t HandOffModel::madeCount() const
     return std::size_t(std::ranges::count_if(m_names, [](const Name& name) { return name != nullptr; }));
 }
 
+std::optional<std::size_t> HandOffModel::numberOf(std::size_t thing) const
+{
+    const auto at = thing < m_things.size() ? std::ranges::find(m_names, m_things[thing]) : m_names.end();
+    return at == m_names.end() ? std::nullopt : std::optional(std::size_t(at - m_names.begin()));
+}
+
 MaterialCard HandOffModel::material() const
 {
     return chosenMaterial(m_materials, m_job.job().sheet, m_job.job().process);
@@ -159,11 +165,11 @@ void HandOffModel::layAgain(bool is_quick)
     const Job& job = m_job.job();
     SheetRequest request;
     std::vector<MadeName> made;
-    std::vector<std::size_t> things;
+    std::vector<Name> things;
     for (std::size_t i = 0; i < m_names.size(); ++i)
         if (m_names[i] && !m_names[i]->error) {
             made.push_back(*m_names[i]);
-            things.push_back(i);
+            things.push_back(m_names[i]);
         }
     request.things = thingsOf(made, job);
     request.settings = job.sheet;

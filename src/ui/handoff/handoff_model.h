@@ -29,8 +29,10 @@ public:
     std::size_t madeCount() const;
     /// Null until something was laid; of an older job while `isUpToDate` is false.
     const std::shared_ptr<const SheetPlan>& plan() const { return m_plan; }
-    /// Which name each thing of the plan is.
-    const std::vector<std::size_t>& things() const { return m_things; }
+    /// The name that each thing of the plan is, as it was when the plan was made.
+    const std::vector<Name>& things() const { return m_things; }
+    /// Where in the list it stands now; nothing where it is gone.
+    std::optional<std::size_t> numberOf(std::size_t thing) const;
     /// The plan is that of the job as it is, and as good as it gets.
     bool isUpToDate() const { return m_is_active && m_is_planned; }
     const std::optional<Error>& refusal() const { return m_refusal; }
@@ -68,7 +70,7 @@ private:
     std::vector<Name> m_names;
     std::optional<SheetSettings> m_laid_with;
     std::shared_ptr<const SheetPlan> m_plan;
-    std::vector<std::size_t> m_things;
+    std::vector<Name> m_things;
     std::optional<Error> m_refusal;
     bool m_is_planned = false;
     ComposeOptions m_options;

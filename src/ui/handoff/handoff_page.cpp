@@ -18,6 +18,8 @@
 #include <QLabel>
 #include <QLocale>
 #include <QPushButton>
+#include <QScrollArea>
+
 #include <QShortcut>
 #include <QStandardPaths>
 #include <QTimer>
@@ -36,6 +38,9 @@ const QString kTool = QStringLiteral("tool");
 const QString kBorder = QStringLiteral("border");
 
 constexpr int kPanel_px = 320, kNarrowPanel_px = 262, kNarrow_px = 980;
+/// With less height than this the sheet comes first: smaller words, and the run by its ribbon alone.
+constexpr int kTight_px = 400;
+constexpr int kLeastList_px = 96;
 constexpr int kFrame_ms = 16;
 constexpr int kSpeeds[] = {1, 4, 16, 64};
 
@@ -185,7 +190,9 @@ QWidget* HandOffPage::buildRun()
     column->addLayout(line);
     m_ribbon = new RunRibbon(m_theme, run);
     column->addWidget(m_ribbon);
-    auto* foot = new QHBoxLayout;
+    m_play_row = new QWidget(run);
+    auto* foot = new QHBoxLayout(m_play_row);
+    foot->setContentsMargins(0, 0, 0, 0);
     m_play = new QPushButton(tr("Play"), run);
     m_play->setObjectName(QStringLiteral("playRun"));
     m_play->setProperty("role", QStringLiteral("quiet"));
@@ -204,7 +211,7 @@ QWidget* HandOffPage::buildRun()
     foot->addWidget(m_speed);
     foot->addSpacing(2 * kGrid);
     foot->addWidget(m_moment, 1);
-    column->addLayout(foot);
+    column->addWidget(m_play_row);
     m_player = new QTimer(this);
     m_player->setInterval(kFrame_ms);
     return run;
@@ -212,18 +219,26 @@ QWidget* HandOffPage::buildRun()
 
 QWidget* HandOffPage::buildPanel()
 {
-    m_panel = new QWidget(this);
+    // Large text in a small window scrolls: nothing of it is squeezed away.
+    m_panel = new QScrollArea(this);
     m_panel->setObjectName(QStringLiteral("handoffPanel"));
-    m_panel->setAttribute(Qt::WA_StyledBackground);
-    m_panel->setStyleSheet(QStringLiteral("#handoffPanel { background: %1; border-left: 1px solid %2; }")
-                               .arg(m_theme.colours().card.name(), m_theme.colours().rule.name()));
-    auto* column = new QVBoxLayout(m_panel);
+    m_panel->setFrameShape(QFrame::NoFrame);
+    m_panel->setWidgetResizable(true);
+    m_panel->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    auto* inside = new QWidget(m_panel);
+    inside->setObjectName(QStringLiteral("handoffInside"));
+    m_panel->setWidget(inside);
+    m_panel->setStyleSheet(
+        QStringLiteral(
+            "#handoffPanel, #handoffInside { background: %1; } #handoffPanel { border-left: 1px solid %2; }")
+            .arg(m_theme.colours().card.name(), m_theme.colours().rule.name()));
+    auto* column = new QVBoxLayout(inside);
     column->setContentsMargins(1, 3 * kGrid, 0, 3 * kGrid);
     column->setSpacing(kGrid);
     auto* head = new QVBoxLayout;
     head->setContentsMargins(kMargin, 0, kMargin, kGrid);
     const auto label = [&](const char* name, bool is_soft) {
-        auto* made = new QLabel(m_panel);
+        auto* made = new QLabel(inside);
         made->setObjectName(QLatin1String(name));
         made->setWordWrap(true);
         if (is_soft) {
@@ -241,22 +256,24 @@ QWidget* HandOffPage::buildPanel()
     head->addWidget(m_material);
     head->addWidget(m_left_out);
     column->addLayout(head);
-    m_list = new NameList(m_theme, m_panel);
+    m_list = new NameList(m_theme, inside);
+    m_list->setMinimumHeight(m_theme.scaled(kLeastList_px));
+    m_list->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Ignored);
     column->addWidget(m_list, 1);
     auto* foot = new QVBoxLayout;
     foot->setContentsMargins(kMargin, kGrid, kMargin, 0);
     foot->setSpacing(2 * kGrid);
-    auto* names = new QPushButton(tr("Paste a list of names…"), m_panel);
+    auto* names = new QPushButton(tr("Paste a list of names…"), inside);
     names->setObjectName(QStringLiteral("pasteNames"));
     names->setProperty("role", QStringLiteral("quiet"));
     connect(names, &QPushButton::clicked, this, [this] { openLeaf(kNames); });
     foot->addWidget(names, 0, Qt::AlignLeading);
     m_right = label("handoffRight", true);
     foot->addWidget(m_right);
-    auto* say = new QLabel(tr("Save for your machine:"), m_panel);
+    auto* say = new QLabel(tr("Save for your machine:"), inside);
     say->setFont(m_theme.text(TextSize::Small, true));
     foot->addWidget(say);
-    auto* files = new QWidget(m_panel);
+    auto* files = new QWidget(inside);
     auto* flow = new FlowRow(files, 2 * kGrid, 2 * kGrid);
     flow->setContentsMargins(0, 0, 0, 0);
     for (const auto format : kSheetFormats) {
@@ -296,9 +313,9 @@ void HandOffPage::connectParts()
     });
     connect(m_view, &SheetView::chosenChanged, this, [this] {
         const auto& plan = m_needs.model.plan();
-        if (const auto chosen = m_view->chosen();
-            chosen && plan && plan->laid[*chosen].thing < m_needs.model.things().size())
-            m_list->show(m_list->rows(), m_needs.model.things()[plan->laid[*chosen].thing]);
+        if (const auto chosen = m_view->chosen(); chosen && plan)
+            if (const auto number = m_needs.model.numberOf(plan->laid[*chosen].thing))
+                m_list->show(m_list->rows(), *number);
     });
     connect(m_ribbon, &RunRibbon::timeChanged, this, &HandOffPage::showMoment);
     connect(m_play, &QPushButton::clicked, this, [this] { play(!m_player_runs); });
@@ -363,8 +380,13 @@ void HandOffPage::activate()
 
 void HandOffPage::resizeEvent(QResizeEvent* event)
 {
-    m_panel->setFixedWidth(
-        m_theme.scaled(width() < m_theme.scaled(kNarrow_px) ? kNarrowPanel_px : kPanel_px));
+    m_panel->setFixedWidth(std::min(
+        m_theme.scaled(width() < m_theme.scaled(kNarrow_px) ? kNarrowPanel_px : kPanel_px), width() / 2));
+    const bool is_tight = height() < m_theme.scaled(kTight_px);
+    m_sentence->setTextSize(is_tight ? TextSize::Small : TextSize::Lead);
+    m_run_heading->setVisible(!is_tight);
+    m_play_row->setVisible(!is_tight);
+    m_run_words->setWordWrap(!is_tight);
     Station::resizeEvent(event);
 }
 
@@ -441,8 +463,8 @@ void HandOffPage::showSheet()
         return;
     }
     std::vector<QString> words;
-    for (const auto name : model.things())
-        words.push_back(model.names()[name] ? text(model.names()[name]->words) : QString());
+    for (const auto& name : model.things())
+        words.push_back(text(name->words));
     m_view->show({plan, m_sheet, words, m_needs.job.job().unit});
     const auto& sheet = plan->sheets[m_sheet];
     m_ribbon->show(std::shared_ptr<const Run>(plan, &sheet.run), QColor(text(sheet.material.colour)));
@@ -475,9 +497,8 @@ QString HandOffPage::sayMoment() const
     if (path.design != kNoDesign) {
         const auto laid = std::ranges::find_if(
             plan->laid, [&](const LaidThing& l) { return l.number == path.design && l.sheet == m_sheet; });
-        if (laid != plan->laid.end() && laid->thing < m_needs.model.things().size())
-            if (const auto& name = m_needs.model.names()[m_needs.model.things()[laid->thing]])
-                words = text(name->words).simplified();
+        if (laid != plan->laid.end())
+            words = text(m_needs.model.things()[laid->thing]->words).simplified();
     }
     const QString when = duration(time);
     if (time >= run.duration_s)
@@ -541,8 +562,7 @@ void HandOffPage::showPanel()
     QStringList out;
     if (plan)
         for (const auto& [thing, copies] : plan->left_out)
-            if (thing < model.things().size() && model.names()[model.things()[thing]])
-                out << text(model.names()[model.things()[thing]]->words);
+            out << text(model.things()[thing]->words);
     m_left_out->setVisible(!out.isEmpty());
     m_left_out->setText(
         tr("Larger than the sheet, and left out: %1").arg(QLocale().createSeparatedList(out)));

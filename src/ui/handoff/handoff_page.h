@@ -11,6 +11,7 @@
 class QComboBox;
 class QLabel;
 class QPushButton;
+class QScrollArea;
 class QTimer;
 
 namespace ink::ui {
@@ -94,7 +95,8 @@ private:
     QComboBox* m_speed = nullptr;
     QTimer* m_player = nullptr;
     bool m_player_runs = false;
-    QWidget* m_panel = nullptr;
+    QWidget* m_play_row = nullptr;
+    QScrollArea* m_panel = nullptr;
     QLabel *m_heading = nullptr, *m_material = nullptr, *m_left_out = nullptr, *m_right = nullptr;
     NameList* m_list = nullptr;
     std::vector<QPushButton*> m_files;

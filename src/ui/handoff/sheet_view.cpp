@@ -51,7 +51,7 @@ SheetView::SheetView(const Theme& theme, QWidget* parent) : QWidget(parent), m_t
     setAccessibleName(tr("The sheet"));
     setFocusPolicy(Qt::StrongFocus);
     setMouseTracking(true);
-    setMinimumHeight(160);
+    setMinimumHeight(90);
 }
 
 const PlannedSheet* SheetView::sheet() const

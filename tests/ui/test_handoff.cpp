@@ -1,0 +1,408 @@
+// Whole sittings at Hand off: a list pasted, laid, looked at, moved, played and saved, by keyboard and by mouse.
+#include "core/base/file_output.h"
+#include "core/handoff/name_reader.h"
+#include "tests/support/gui.h"
+#include "ui/handoff/handoff_page.h"
+#include "ui/handoff/run_ribbon.h"
+#include "ui/job_band.h"
+#include "ui/station_rail.h"
+#include "ui/widgets/leaf.h"
+#include "ui/widgets/sentence_bar.h"
+
+#include <QAccessible>
+#include <QCheckBox>
+#include <QComboBox>
+#include <QDoubleSpinBox>
+#include <QLabel>
+#include <QPlainTextEdit>
+#include <QPushButton>
+#include <QTest>
+
+using namespace ink;
+using namespace ink::ui;
+
+namespace {
+
+Job apron(const char* words = "Ottilie")
+{
+    Job job;
+    job.words = words;
+    job.process = Process::KnifeHeatTransfer;
+    job.is_mirrored = true;
+    job.size = {SizeBy::XHeight, 12.0};
+    job.font.path = test::demoFont("Larkmallow.ttf").string();
+    return job;
+}
+
+struct Sitting : test::WindowFixture
+{
+    explicit Sitting(Job job = apron(), double text_scale = 1.0)
+        : WindowFixture(std::move(job), text_scale, false)
+    {
+        window->openStation(MainWindow::HandOff);
+        rest();
+    }
+    HandOffPage& page() { return window->handOffPage(); }
+    HandOffModel& model() { return window->handOff(); }
+    const SheetPlan& plan() { return *model().plan(); }
+    SheetView& view() { return page().sheetView(); }
+    const Job& job() { return window->jobModel().job(); }
+    QString told() { return find<QLabel>("messageText")->text(); }
+    QString file(const char* name) { return QString::fromStdString((folder.path() / name).string()); }
+    void press(QWidget& widget, Qt::Key key, Qt::KeyboardModifiers with = Qt::NoModifier)
+    {
+        QTest::keyClick(&widget, key, with);
+        rest();
+    }
+    void paste(const QString& names)
+    {
+        page().openLeaf(QStringLiteral("names"));
+        find<QPlainTextEdit>("namesText")->setPlainText(names);
+        QTest::mouseClick(find<QPushButton>("takeNames"), Qt::LeftButton);
+        rest();
+    }
+    std::string saved(const QString& path)
+    {
+        const auto bytes = ink::readFile(path.toStdString(), 10'000'000);
+        return bytes ? *bytes : std::string();
+    }
+};
+
+const QString kAprons = QStringLiteral("Ottilie\nBram\nZoë\nŁucja\nSøren\n");
+
+} // namespace
+
+class TestHandOff : public QObject
+{
+    Q_OBJECT
+private slots:
+    void aListIsPastedLaidAndSaved()
+    {
+        Sitting s;
+        QCOMPARE(s.plan().laid.size(), std::size_t(1));
+        s.paste(kAprons);
+        QCOMPARE(s.job().names.names.size(), std::size_t(5));
+        QVERIFY(!s.page().leaf().controls()); // taken, and out of the way
+        QCOMPARE(s.model().madeCount(), std::size_t(5));
+        QCOMPARE(s.plan().laid.size(), std::size_t(5));
+        QVERIFY(s.plan().left_out.empty());
+        QVERIFY(s.find<QLabel>("handoffHeading")->text().contains(QStringLiteral("5 names, 1 sheet")));
+        QVERIFY(s.find<QLabel>("mirroredWords")->text().contains(QStringLiteral("mirrored")));
+        QCOMPARE(s.page().figure(), QStringLiteral("5 on 1 sheet"));
+        // Larkmallow lacks none of the letters; each name has its verdict.
+        for (const auto& name : s.model().names())
+            QVERIFY(name->verdict && !name->error);
+        s.save_path = s.file("names.svg");
+        QTest::mouseClick(s.find<QPushButton>("savesvg"), Qt::LeftButton);
+        s.rest();
+        QCOMPARE(QFileInfo(s.suggested_path).fileName(), QStringLiteral("ottilie-and-4-more.svg"));
+        QVERIFY2(s.told().startsWith(QStringLiteral("Saved names.svg: 1 sheet")), qPrintable(s.told()));
+        const auto svg = s.saved(s.save_path);
+        for (int i = 1; i <= 5; ++i)
+            QVERIFY(svg.find("class=\"design-" + std::to_string(i) + "\"") != std::string::npos);
+        // Undone in one step.
+        QTest::keyClick(s.window.get(), Qt::Key_Z, Qt::ControlModifier);
+        s.rest();
+        QVERIFY(s.job().names.isEmpty());
+        QCOMPARE(s.plan().laid.size(), std::size_t(1));
+    }
+
+    void theSameByKeyboardAlone()
+    {
+        Sitting s;
+        auto* phrase = s.page().sentence().phrase(QStringLiteral("names"));
+        phrase->setFocus();
+        QTest::keyClick(phrase, Qt::Key_Space);
+        auto* edit = s.find<QPlainTextEdit>("namesText");
+        QVERIFY(edit->isVisible());
+        edit->setFocus();
+        QTest::keyClicks(edit, QStringLiteral("Ada"));
+        QTest::keyClick(edit, Qt::Key_Return);
+        QTest::keyClicks(edit, QStringLiteral("Bo"));
+        QTest::keyClick(edit, Qt::Key_Tab); // to the button
+        QCOMPARE(QApplication::focusWidget(), s.find<QPushButton>("takeNames"));
+        QTest::keyClick(QApplication::focusWidget(), Qt::Key_Space);
+        s.rest();
+        QCOMPARE(s.plan().laid.size(), std::size_t(2));
+        // The second is chosen and moved to a free place.
+        s.view().setFocus();
+        s.press(s.view(), Qt::Key_PageDown);
+        s.press(s.view(), Qt::Key_PageDown);
+        const auto chosen = *s.view().chosen();
+        const Point before = s.plan().laid[chosen].place.at_mm;
+        s.press(s.view(), Qt::Key_Down, Qt::ShiftModifier);
+        const Point after = s.plan().laid[*s.view().chosen()].place.at_mm;
+        QCOMPARE(after.y, before.y - 10.0);
+        QCOMPARE(s.job().sheet.by_hand.size(), std::size_t(1));
+        QVERIFY(s.view().accessibleDescription().contains(QStringLiteral("Bo")));
+        s.save_path = s.file("two.plt");
+        auto* save = s.find<QPushButton>("saveplt");
+        save->setFocus();
+        QTest::keyClick(save, Qt::Key_Space);
+        s.rest();
+        QVERIFY(QString::fromStdString(s.saved(s.save_path)).startsWith(QStringLiteral("IN;PA;SP4;")));
+        // Every step back.
+        while (s.window->jobModel().undoStack().canUndo())
+            QTest::keyClick(s.window.get(), Qt::Key_Z, Qt::ControlModifier);
+        s.rest();
+        QCOMPARE(s.job(), apron());
+    }
+
+    void thereIsNoRoomOnAnother()
+    {
+        Sitting s;
+        s.paste(kAprons);
+        s.press(s.view(), Qt::Key_PageDown);
+        const auto before = s.plan().laid[*s.view().chosen()].place;
+        s.press(s.view(), Qt::Key_Up); // over the edge
+        QVERIFY(s.told().contains(QStringLiteral("no room")));
+        QCOMPARE(s.plan().laid[*s.view().chosen()].place, before);
+        QVERIFY(s.job().sheet.by_hand.empty());
+    }
+
+    void aThingIsDragged()
+    {
+        Sitting s(apron("Bram"));
+        const QPointF from = s.view().rectOf(0).center();
+        // On ink: the first place of its outline.
+        const Point ink = s.plan().laid[0].on_sheet.pieces.front().outer.segments.front().start();
+        Q_UNUSED(from);
+        const QPointF corner = s.view().rectOf(0).topLeft();
+        const Box& box = s.plan().laid[0].box_mm;
+        const QPointF at = corner + QPointF(ink.x - box.x0, box.y1 - ink.y) * s.view().pixelsPerMm();
+        const Point before = s.plan().laid[0].place.at_mm;
+        QTest::mousePress(&s.view(), Qt::LeftButton, {}, at.toPoint());
+        QTest::mouseMove(&s.view(), at.toPoint() + QPoint(40, 30));
+        QTest::mouseMove(&s.view(), at.toPoint() + QPoint(60, 50));
+        QTest::mouseRelease(&s.view(), Qt::LeftButton, {}, at.toPoint() + QPoint(60, 50));
+        s.rest();
+        const Point moved = s.plan().laid[0].place.at_mm - before;
+        QVERIFY2(std::abs(moved.x - 60 / s.view().pixelsPerMm()) < 0.5, qPrintable(QString::number(moved.x)));
+        QVERIFY(std::abs(moved.y + 50 / s.view().pixelsPerMm()) < 0.5);
+    }
+
+    void theRunIsSeenBeforeItIsCut()
+    {
+        Sitting s;
+        s.paste(kAprons);
+        QTest::mouseClick(s.find<QPushButton>("lookRun"), Qt::LeftButton);
+        auto& ribbon = s.page().ribbon();
+        QCOMPARE(QApplication::focusWidget(), static_cast<QWidget*>(&ribbon));
+        QVERIFY(s.view().time());
+        QTest::keyClick(&ribbon, Qt::Key_End);
+        QCOMPARE(*s.view().time(), ribbon.duration());
+        QVERIFY(s.find<QLabel>("runMoment")->text().contains(QStringLiteral("done")));
+        QTest::keyClick(&ribbon, Qt::Key_Home);
+        QTest::keyClick(&ribbon, Qt::Key_PageDown); // where the first part begins
+        QCOMPARE(ribbon.time(), s.plan().sheets[0].run.parts[0].down_s);
+        QTest::keyClick(&ribbon, Qt::Key_PageDown);
+        QCOMPARE(ribbon.time(), s.plan().sheets[0].run.parts[1].down_s);
+        QTest::keyClick(&ribbon, Qt::Key_PageUp);
+        QCOMPARE(ribbon.time(), s.plan().sheets[0].run.parts[0].down_s);
+        s.find<QComboBox>("playSpeed")->setCurrentIndex(3);
+        QTest::keyClick(&ribbon, Qt::Key_Space);
+        QTRY_VERIFY(ribbon.time() >= ribbon.duration()); // it plays to its end, and stops there
+        QTRY_COMPARE(s.find<QPushButton>("playRun")->text(), QStringLiteral("Play"));
+        QTest::mouseClick(&ribbon, Qt::LeftButton, {}, QPoint(ribbon.width() / 2, 10));
+        QVERIFY(std::abs(ribbon.time() - ribbon.duration() / 2) < 0.02 * ribbon.duration());
+    }
+
+    void namesAreGoneThroughEverywhere()
+    {
+        Sitting s;
+        s.paste(kAprons);
+        QCOMPARE(s.job().words, std::string("Ottilie"));
+        s.press(*s.window, Qt::Key_Down, Qt::AltModifier);
+        QCOMPARE(s.job().words, std::string("Bram"));
+        s.window->openStation(MainWindow::Compose);
+        s.rest();
+        s.press(*s.window, Qt::Key_Down, Qt::AltModifier);
+        QCOMPARE(s.job().words, std::string("Zoë"));
+        QCOMPARE(s.window->design().composed()->design.missing, std::u32string());
+        // What is typed is that name's.
+        s.window->jobModel().setWords(QStringLiteral("Zoe"));
+        s.rest();
+        s.press(*s.window, Qt::Key_Up, Qt::AltModifier);
+        s.press(*s.window, Qt::Key_Up, Qt::AltModifier);
+        QCOMPARE(s.job().names.names[2].words, std::string("Zoe"));
+        s.press(*s.window, Qt::Key_Up, Qt::AltModifier);
+        QVERIFY(s.told().contains(QStringLiteral("first name")));
+        s.window->openStation(MainWindow::HandOff);
+        s.rest();
+        s.page().list().setFocus();
+        QTest::keyClick(&s.page().list(), Qt::Key_End);
+        s.rest();
+        QCOMPARE(s.job().words, std::string("Søren"));
+    }
+
+    void badListsAreSaidAndNothingIsLost()
+    {
+        Sitting s;
+        s.page().openLeaf(QStringLiteral("names"));
+        const QString lines = QStringLiteral("name,copies\nAda,2\n,1\nAda,1\nЖан,x\n%1,1\n")
+                                  .arg(QString(200, QLatin1Char('m')));
+        s.find<QPlainTextEdit>("namesText")->setPlainText(lines);
+        const QString said = s.find<QLabel>("namesRemarks")->text();
+        for (const char* part : {"4 names", "Line 3 is empty", "Line 4: “Ada” is in the list already",
+                                 "Line 5", "Line 6 is longer"})
+            QVERIFY2(said.contains(QString::fromUtf8(part)), qPrintable(said));
+        QTest::mouseClick(s.find<QPushButton>("takeNames"), Qt::LeftButton);
+        s.rest();
+        QCOMPARE(s.job().names.names.size(), std::size_t(4));
+        QCOMPARE(s.model().madeCount(), std::size_t(4));
+        // A letter the font lacks, and one too wide for the roll: said in the list, the others lie on the sheet.
+        QVERIFY(!s.model().names()[2]->missing.empty() || s.model().names()[2]->error);
+        QVERIFY2(s.find<QLabel>("handoffLeftOut")->text().contains(QString(20, QLatin1Char('m'))),
+                 qPrintable(s.find<QLabel>("handoffLeftOut")->text()));
+        QVERIFY(s.plan().laid.size() >= 3);
+    }
+
+    void aFileIsReadWhateverItsEncoding()
+    {
+        Sitting s;
+        QFile file(s.file("names.csv"));
+        QVERIFY(file.open(QIODevice::WriteOnly));
+        file.write("Name;Anzahl\r\nZo\xeb;2\r\nS\xf8ren;1\r\n");
+        file.close();
+        s.names_to_read = file.fileName();
+        s.page().openLeaf(QStringLiteral("names"));
+        QTest::mouseClick(s.find<QPushButton>("namesFile"), Qt::LeftButton);
+        QTest::mouseClick(s.find<QPushButton>("takeNames"), Qt::LeftButton);
+        s.rest();
+        QCOMPARE(s.job().names.names[0].words, std::string("Zoë"));
+        QCOMPARE(s.plan().laid.size(), std::size_t(3));
+        s.names_to_read = s.file("nowhere.csv");
+        s.page().openLeaf(QStringLiteral("names"));
+        QTest::mouseClick(s.find<QPushButton>("namesFile"), Qt::LeftButton);
+        QVERIFY(s.told().contains(QStringLiteral("nowhere.csv")));
+    }
+
+    void copiesAndNamesAreChangedInTheList()
+    {
+        Sitting s;
+        s.paste(kAprons);
+        s.page().list().setFocus();
+        s.press(s.page().list(), Qt::Key_Plus);
+        s.press(s.page().list(), Qt::Key_Plus);
+        QCOMPARE(s.job().names.names[0].copies, 3);
+        QCOMPARE(s.plan().laid.size(), std::size_t(7));
+        s.press(s.page().list(), Qt::Key_Minus);
+        QCOMPARE(s.job().names.names[0].copies, 2);
+        s.press(s.page().list(), Qt::Key_Delete);
+        QCOMPARE(s.job().names.names.size(), std::size_t(4));
+        QCOMPARE(s.job().words, std::string("Bram"));
+        QCOMPARE(s.job().names.shown, std::size_t(0));
+    }
+
+    void choicesOfTheSentenceChangeTheSheet()
+    {
+        Sitting s;
+        s.paste(kAprons);
+        const double before = s.plan().usedLength_mm();
+        s.page().openLeaf(QStringLiteral("apart"));
+        s.find<QDoubleSpinBox>("spacing")->setValue(25.0);
+        s.rest();
+        QVERIFY(s.plan().usedLength_mm() >= before);
+        QVERIFY(s.page().sentence().text().contains(QStringLiteral("25.0 mm apart")));
+        s.find<QDoubleSpinBox>("widest")->setValue(40.0);
+        s.rest();
+        for (const auto& laid : s.plan().laid)
+            QVERIFY(laid.box_mm.width() < 40.1);
+        s.page().openLeaf(QStringLiteral("border"));
+        s.find<QDoubleSpinBox>("border")->setValue(3.0);
+        s.rest();
+        QCOMPARE(s.plan().sheets.size(), std::size_t(2));
+        QVERIFY(s.find<QPushButton>("nextSheet")->isVisible());
+        QTest::mouseClick(s.find<QPushButton>("nextSheet"), Qt::LeftButton);
+        QVERIFY(s.find<QLabel>("whichSheet")->text().contains(QStringLiteral("2 of 2")));
+        s.save_path = s.file("both.dxf");
+        QTest::mouseClick(s.find<QPushButton>("savedxf"), Qt::LeftButton);
+        s.rest();
+        QVERIFY(QFile::exists(s.file("both.dxf")) && QFile::exists(s.file("both-2.dxf")));
+        s.page().openLeaf(QStringLiteral("material"));
+        auto* material = s.find<QComboBox>("sheetMaterial");
+        material->setCurrentIndex(material->findText(QStringLiteral("Card, cream, 305 x 305 mm")));
+        emit material->activated(material->currentIndex());
+        s.rest();
+        QVERIFY(s.page().sentence().text().contains(QStringLiteral("Card, cream")));
+    }
+
+    void escapeTakesALeafBack()
+    {
+        Sitting s;
+        s.page().openLeaf(QStringLiteral("tool"));
+        s.find<QDoubleSpinBox>("kerf")->setValue(0.4);
+        s.rest();
+        QCOMPARE(s.job().sheet.kerf_mm, 0.4);
+        QTest::keyClick(s.find<QDoubleSpinBox>("kerf"), Qt::Key_Escape);
+        s.rest();
+        QCOMPARE(s.job().sheet.kerf_mm, 0.0);
+    }
+
+    void whatCannotBeIsSaid()
+    {
+        Sitting s(Job{});
+        QVERIFY2(s.view().message().contains(QStringLiteral("Find")), qPrintable(s.view().message()));
+        QVERIFY(!s.find<QPushButton>("savesvg")->isEnabled());
+        Job large = apron();
+        large.size = {SizeBy::Width, 4000.0};
+        s.window->jobModel().setJob(large, {});
+        s.rest();
+        QVERIFY2(s.view().message().contains(QStringLiteral("larger")), qPrintable(s.view().message()));
+        QVERIFY(s.find<QLabel>("handoffLeftOut")->text().contains(QStringLiteral("Ottilie")));
+    }
+
+    void anUnwritableFolderIsTold()
+    {
+        Sitting s;
+        s.save_path = s.file("no/such/folder/name.svg");
+        QTest::mouseClick(s.find<QPushButton>("savesvg"), Qt::LeftButton);
+        s.rest();
+        QVERIFY2(s.told().contains(QStringLiteral("name.svg")), qPrintable(s.told()));
+    }
+
+    void itIsReadAloud()
+    {
+        Sitting s;
+        s.paste(kAprons);
+        auto* list = QAccessible::queryAccessibleInterface(&s.page().list());
+        QVERIFY(list);
+        QCOMPARE(list->childCount(), 5);
+        QVERIFY(list->child(1)->text(QAccessible::Name).startsWith(QStringLiteral("Bram: ")));
+        for (const char* name :
+             {"sheetView", "runRibbon", "nameList", "playSpeed", "savesvg", "saveplt", "previousSheet"})
+            QVERIFY2(!s.find<QWidget>(name)->accessibleName().isEmpty() ||
+                         !s.find<QWidget>(name)->property("text").toString().isEmpty(),
+                     name);
+        QTest::keyClick(&s.page().ribbon(), Qt::Key_End);
+        QVERIFY(s.page().ribbon().accessibleDescription().contains(QStringLiteral(" of ")));
+    }
+
+    void twiceTheTextFitsTheSmallestWindow()
+    {
+        Sitting s(apron(), 2.0);
+        s.window->resize(kLeastWidth, kLeastHeight);
+        s.paste(kAprons);
+        QVERIFY(s.view().width() > 200 && s.view().height() > 80);
+        // Reached by Tab, the button comes into sight.
+        s.find<QPushButton>("pasteNames")->setFocus();
+        QTest::keyClick(s.find<QPushButton>("pasteNames"), Qt::Key_Tab);
+        QCOMPARE(QApplication::focusWidget(), s.find<QPushButton>("savesvg"));
+
+        QVERIFY(s.find<QPushButton>("savesvg")->visibleRegion().boundingRect().height() > 10);
+    }
+
+    void theListIsKeptWithTheJob()
+    {
+        Sitting s;
+        s.paste(kAprons);
+        s.press(*s.window, Qt::Key_Down, Qt::AltModifier);
+        const Job before = s.job();
+        s.window->close();
+        s.reopen();
+        QCOMPARE(s.job(), before);
+    }
+};
+
+INK_TEST_GUI_MAIN(TestHandOff)
+#include "test_handoff.moc"
