@@ -35,6 +35,24 @@ std::vector<Step> stepsOf(const ToolPath& path, const Box& page_mm)
     return out;
 }
 
+std::string pathText(const ToolPath& path, const Box& page_mm)
+{
+    const auto steps = stepsOf(path, page_mm);
+    const auto at = [](const Step& s) { return std::to_string(s.x) + "," + std::to_string(s.y); };
+    std::string text = "PU" + at(steps.front()) + ";PD";
+    for (std::size_t i = 1; i < steps.size(); ++i)
+        text += (i > 1 ? "," : "") + at(steps[i]);
+    return text + ";";
+}
+
+std::string penText(const ToolPath& path, double cut_mm_s)
+{
+    std::string text = "SP" + std::to_string(int(path.operation) + 1) + ";";
+    if (cut_mm_s > 0.0) // in cm a second
+        text += "VS" + std::to_string(std::max(1L, std::lround(cut_mm_s / 10.0))) + ";";
+    return text;
+}
+
 } // namespace
 
 /// Chords and no arcs: the centre of an arc would have to lie on the grid too, and its end would be further off than a chord.
@@ -46,16 +64,9 @@ Result<void> writeSheetHpgl(std::ostream& out, const SheetDrawing& drawing)
     for (const auto& path : drawing.paths) {
         if (const int next = int(path.operation) + 1; next != pen) {
             pen = next;
-            text += "SP" + std::to_string(pen) + ";";
-            if (drawing.cut_mm_s > 0.0) // in cm a second
-                text += "VS" + std::to_string(std::max(1L, std::lround(drawing.cut_mm_s / 10.0))) + ";";
+            text += penText(path, drawing.cut_mm_s);
         }
-        const auto steps = stepsOf(path, drawing.page_mm);
-        const auto at = [](const Step& s) { return std::to_string(s.x) + "," + std::to_string(s.y); };
-        text += "PU" + at(steps.front()) + ";PD";
-        for (std::size_t i = 1; i < steps.size(); ++i)
-            text += (i > 1 ? "," : "") + at(steps[i]);
-        text += ";\n";
+        text += pathText(path, drawing.page_mm) + "\n";
     }
     text += "PU0,0;SP0;\n";
     out << text;
@@ -63,3 +74,16 @@ Result<void> writeSheetHpgl(std::ostream& out, const SheetDrawing& drawing)
 }
 
 } // namespace ink::detail
+
+namespace ink {
+
+std::vector<std::string> plotterParts(const SheetDrawing& drawing)
+{
+    std::vector<std::string> out;
+    for (const auto& path : drawing.paths)
+        out.push_back(detail::penText(path, drawing.cut_mm_s) + detail::pathText(path, drawing.page_mm) +
+                      "PU;");
+    return out;
+}
+
+} // namespace ink

@@ -45,6 +45,10 @@ inline constexpr double kPlotterUnit_mm = 0.025;
 /// Chords and arcs of files that know no curves stay within this of them.
 inline constexpr double kFileTolerance_mm = 0.01;
 
+/// Each path as HPGL of its own, from pen up to pen up, for machines that are told one part after the other; between "IN;PA;" and
+/// "PU0,0;SP0;".
+std::vector<std::string> plotterParts(const SheetDrawing& drawing);
+
 namespace detail {
 Result<void> writeSheetSvg(std::ostream& out, const SheetDrawing& drawing);
 Result<void> writeSheetDxf(std::ostream& out, const SheetDrawing& drawing);
