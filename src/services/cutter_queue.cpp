@@ -187,8 +187,8 @@ void CutterQueue::hear()
         const QByteArray word = m_heard.left(end);
         m_heard.remove(0, end + 1);
         hearWord(word);
-        if (m_state == State::Stopped || m_state == State::Idle)
-            return;
+                if (m_line.state() != QAbstractSocket::ConnectedState)
+            return; // that word ended it
     }
     if (m_heard.size() > 1000)
         stop(Fault::Garbled);
@@ -225,8 +225,7 @@ void CutterQueue::hearWord(const QByteArray& word)
     const auto room = word.toLongLong(&is_number);
     if (!is_number)
         return stop(Fault::Garbled);
-    if (room == 1 && !m_is_asked)
-        return busy();
+    
     m_is_asked = false;
     m_tries = 0;
     m_room = room;

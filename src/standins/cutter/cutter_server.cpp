@@ -52,7 +52,7 @@ void CutterServer::accept()
 {
     auto* line = m_server->nextPendingConnection();
     if (m_line) { // one at a time
-        line->write("1\r");
+        line->write("S1\r");
         line->disconnectFromHost();
         connect(line, &QTcpSocket::disconnected, line, &QObject::deleteLater);
         return;
