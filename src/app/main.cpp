@@ -7,6 +7,7 @@
 #include <QApplication>
 #include <QFileInfo>
 #include <QIcon>
+#include <QProcess>
 #include <QStandardPaths>
 #include <QTemporaryDir>
 #include <QUrl>
@@ -30,6 +31,7 @@ struct Arguments
     bool is_demo = false;
     std::string catalogue;
     std::string catalogue_fault = "none";
+    std::string cutter, cutter_fault = "none";
 };
 
 QString demoFonts()
@@ -108,6 +110,30 @@ void openCatalogue(ink::ui::MainWindow& window, const Arguments& arguments)
                                        QString::fromStdString(arguments.catalogue_fault)});
 }
 
+/// The practice cutter is a program of its own; it is started when something is sent for the first time, unless an address is
+/// given. It ends with this one.
+void openCutter(ink::ui::MainWindow& window, const Arguments& arguments)
+{
+    if (const auto colon = arguments.cutter.rfind(':'); colon != std::string::npos)
+        return window.cutter().setAddress(
+            QString::fromStdString(arguments.cutter.substr(0, colon)),
+            quint16(QString::fromStdString(arguments.cutter.substr(colon + 1)).toUInt()));
+    QString program = QApplication::applicationDirPath() + QStringLiteral("/standin-cutter");
+    if (!QFileInfo::exists(program))
+        program = QStringLiteral(INK_BUILT_CUTTER);
+    window.cutter().setProgram([&window, program, fault = QString::fromStdString(arguments.cutter_fault)](
+                                   const std::function<void(quint16)>& done) {
+        auto* process = new QProcess(&window);
+        QObject::connect(process, &QProcess::readyReadStandardOutput, &window, [process, done] {
+            const QByteArray line = process->readAllStandardOutput();
+            if (const auto colon = line.lastIndexOf(':'); colon > 0)
+                done(quint16(line.mid(colon + 1).trimmed().toUInt()));
+        });
+        QObject::connect(process, &QProcess::errorOccurred, &window, [done] { done(0); });
+        process->start(program, {QStringLiteral("--end-with-input"), QStringLiteral("--fault"), fault});
+    });
+}
+
 } // namespace
 
 int main(int argc, char** argv)
@@ -135,6 +161,11 @@ int main(int argc, char** argv)
                       "Address of a catalogue, or none; else the demo catalogue is started");
     parser.add_option("--catalogue-fault", arguments.catalogue_fault,
                       "What goes wrong with the demo catalogue (standin-catalogue --help)");
+
+    parser.add_option("--cutter", arguments.cutter,
+                      "HOST:PORT of a cutter that takes HPGL; else the practice cutter is started");
+    parser.add_option("--cutter-fault", arguments.cutter_fault,
+                      "What goes wrong with the practice cutter (standin-cutter --help)");
 
     // What is asked of the command line alone needs no display.
     const bool only_tells = std::any_of(argv + 1, argv + argc, [](const char* argument) {
@@ -179,6 +210,8 @@ int main(int argc, char** argv)
         window.showBadge(QObject::tr("Demo: all of this is made up"));
     addFonts(window, arguments);
     openCatalogue(window, arguments);
+    openCutter(window, arguments);
+
     if (is_demo)
         ink::app::fillDemoShelf(window, demoPackages(), demoFonts().toStdString());
     window.show();

@@ -6,6 +6,8 @@ namespace ink {
 namespace {
 
 constexpr int kAsk_ms = 40;
+/// Patiences without a sign that it gets on.
+constexpr int kStands = 4;
 constexpr int kTries = 4, kTryAgain_ms = 150;
 /// A part is followed by this, whose answer says that it is done.
 const QByteArray kTell = "OA;";
@@ -46,6 +48,7 @@ CutterQueue::CutterQueue(QObject* parent) : QObject(parent)
         m_to_send.clear();
         m_room = 0;
         m_is_asked = false;
+        m_stands.start();
         setState(State::Cutting);
         m_clock.start();
         if (m_next > m_done) { // answers may have been lost: where the tool is tells how far it came
@@ -187,7 +190,7 @@ void CutterQueue::hear()
         const QByteArray word = m_heard.left(end);
         m_heard.remove(0, end + 1);
         hearWord(word);
-                if (m_line.state() != QAbstractSocket::ConnectedState)
+        if (m_line.state() != QAbstractSocket::ConnectedState)
             return; // that word ended it
     }
     if (m_heard.size() > 1000)
@@ -218,6 +221,7 @@ void CutterQueue::hearWord(const QByteArray& word)
         if (!word.startsWith(endOf(parts[m_done]) + ','))
             return stop(Fault::Lost);
         ++m_done;
+        m_stands.start();
         emit changed();
         return;
     }
@@ -225,9 +229,13 @@ void CutterQueue::hearWord(const QByteArray& word)
     const auto room = word.toLongLong(&is_number);
     if (!is_number)
         return stop(Fault::Garbled);
-    
     m_is_asked = false;
     m_tries = 0;
+    if (room != m_told || m_state != State::Cutting)
+        m_stands.start();
+    else if (m_stands.elapsed() > kStands * m_patience_ms)
+        return stop(Fault::Lost); // it waits for the rest of something that was lost
+    m_told = room;
     m_room = room;
     send();
 }

@@ -2,6 +2,8 @@
 #pragma once
 
 #include <QByteArray>
+#include <QElapsedTimer>
+
 #include <QList>
 #include <QObject>
 #include <QString>
@@ -106,7 +108,9 @@ private:
     qsizetype m_done = 0, m_next = 0;
     QByteArray m_heard, m_to_send;
     /// What the cutter said it has room for, less what was sent since; and whether it was asked.
-    qsizetype m_room = 0;
+    qsizetype m_room = 0, m_told = -1;
+    /// Since when nothing has changed.
+    QElapsedTimer m_stands;
     bool m_is_finding = false, m_is_asked = false, m_was_all_sent = false, m_has_begun = false,
          m_is_ending = false;
     int m_patience_ms = 10000, m_tries = 0;

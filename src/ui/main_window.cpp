@@ -104,9 +104,9 @@ MainWindow::~MainWindow()
 {
     // What is half typed is taken over while the job is still there: widgets go before what they write to.
     hide();
-    for (QObject* sender :
-         std::initializer_list<QObject*>{&m_job, &m_job.undoStack(), &m_shelf, &m_session, &m_design,
-                                         &m_proof, &m_hand_off, &m_library, &m_fonts, &m_forms, &m_cut_files})
+    for (QObject* sender : std::initializer_list<QObject*>{&m_job, &m_job.undoStack(), &m_shelf, &m_session,
+                                                           &m_design, &m_proof, &m_hand_off, &m_cutter,
+                                                           &m_library, &m_fonts, &m_forms, &m_cut_files})
         sender->disconnect(this);
     qDeleteAll(findChildren<QWidget*>(QString(), Qt::FindDirectChildrenOnly));
 }
@@ -139,7 +139,7 @@ void MainWindow::build()
     m_compose = new ComposePage(m_job, m_design, m_lettering, m_shelf.folder(), m_theme, this);
     m_proof_page = new ProofPage(m_job, m_design, m_proof, m_lettering, m_theme, this);
     m_hand_off_page =
-        new HandOffPage({m_job, m_hand_off, m_writes,
+        new HandOffPage({m_job, m_hand_off, m_writes, m_cutter,
                          [this](const QString& suggested) { return m_questions.save_path(this, suggested); },
                          [this] { return m_questions.names_to_read(this); },
                          [this](const FontRef& font) { return rightsTold(font); }},

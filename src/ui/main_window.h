@@ -1,6 +1,7 @@
 // The one window: job band on top, stations at the left, the open station beside them.
 #pragma once
 
+#include "services/cutter_queue.h"
 #include "shelf/job_store.h"
 #include "ui/catalogue_feed.h"
 #include "ui/cut_files.h"
@@ -63,6 +64,7 @@ public:
     ProofModel& proof() { return m_proof; }
     ProofPage& proofPage() { return *m_proof_page; }
     HandOffModel& handOff() { return m_hand_off; }
+    CutterQueue& cutter() { return m_cutter; }
     HandOffPage& handOffPage() { return *m_hand_off_page; }
     JobMenu& jobMenu() { return *m_job_menu; }
 
@@ -129,6 +131,8 @@ private:
     DesignModel m_design;
     ProofModel m_proof;
     HandOffModel m_hand_off;
+    CutterQueue m_cutter;
+
     FontLibrary m_library;
     FontListModel m_fonts;
     CatalogueFeed m_feed;

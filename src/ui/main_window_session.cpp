@@ -89,6 +89,13 @@ void MainWindow::closeEvent(QCloseEvent* event)
 {
     for (auto* station : m_stations)
         station->finish();
+    if (m_cutter.isAtWork() &&
+        !m_questions.agrees(
+            this,
+            tr("The cutter is not done yet. What it has not been told stays uncut when the window closes."),
+            tr("Close all the same")))
+        return event->ignore();
+    m_cutter.cancel();
     askAboutThisJob();
     // Where something could not be written the window stays, and says so.
     if (!m_session.finish())

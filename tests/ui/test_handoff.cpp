@@ -1,7 +1,9 @@
 // Whole sittings at Hand off: a list pasted, laid, looked at, moved, played and saved, by keyboard and by mouse.
 #include "core/base/file_output.h"
 #include "core/handoff/name_reader.h"
+#include "standins/cutter/cutter_server.h"
 #include "tests/support/gui.h"
+
 #include "ui/handoff/handoff_page.h"
 #include "ui/handoff/run_ribbon.h"
 #include "ui/job_band.h"
@@ -361,6 +363,101 @@ private slots:
         QVERIFY2(s.told().contains(QStringLiteral("name.svg")), qPrintable(s.told()));
     }
 
+    void itIsSentToTheCutter()
+    {
+        Sitting s;
+        s.paste(kAprons);
+        standin::CutterServer server(standin::CutterFault::None, 4000.0);
+        s.window->cutter().setAddress(QStringLiteral("127.0.0.1"), server.listen());
+        QTest::mouseClick(s.find<QPushButton>("sendToCutter"), Qt::LeftButton);
+        QVERIFY(!s.find<QPushButton>("sendToCutter")->isEnabled());
+        QTRY_COMPARE_WITH_TIMEOUT(s.window->cutter().state(), CutterQueue::State::Done, 30000);
+        QVERIFY(s.find<QLabel>("sendWords")->text().contains(QStringLiteral("All of it is cut")));
+        // What it drew is what the plan says: every ring once, as long as it is.
+        const auto& run = s.plan().sheets[0].run;
+        QCOMPARE(server.lines().size(), run.parts.size());
+        double cut = 0.0;
+        for (const auto& line : server.lines()) {
+            QVERIFY(line.is_whole);
+            for (std::size_t i = 1; i < line.points.size(); ++i)
+                cut += QLineF(line.points[i - 1], line.points[i]).length();
+        }
+        QVERIFY2(std::abs(cut / run.cut_length_mm - 1.0) < 0.01,
+                 qPrintable(QString::number(cut / run.cut_length_mm)));
+    }
+
+    void faultsOfTheCutterAreClear_data()
+    {
+        QTest::addColumn<int>("fault");
+        QTest::addColumn<QString>("said");
+        QTest::addColumn<bool>("goes_on");
+        using standin::CutterFault;
+        QTest::newRow("busy") << int(CutterFault::Busy) << QStringLiteral("busy with something else")
+                              << false;
+        QTest::newRow("line dropped")
+            << int(CutterFault::LineDropped) << QStringLiteral("line to the cutter broke") << true;
+        QTest::newRow("buffer lies") << int(CutterFault::BufferLies) << QStringLiteral("lost a part")
+                                     << false;
+        QTest::newRow("material ends")
+            << int(CutterFault::MaterialEnds) << QStringLiteral("come to its end") << true;
+        QTest::newRow("lid opened") << int(CutterFault::LidOpened) << QStringLiteral("lid is open") << true;
+    }
+    void faultsOfTheCutterAreClear()
+    {
+        QFETCH(int, fault);
+        QFETCH(QString, said);
+        QFETCH(bool, goes_on);
+        Sitting s;
+        standin::CutterServer server(standin::CutterFault(fault),
+                                     fault == int(standin::CutterFault::BufferLies) ? 100.0 : 4000.0);
+        s.window->cutter().setAddress(QStringLiteral("127.0.0.1"), server.listen());
+        s.window->cutter().setPatience(1000);
+        QTest::mouseClick(s.find<QPushButton>("sendToCutter"), Qt::LeftButton);
+        QTRY_VERIFY_WITH_TIMEOUT(s.find<QLabel>("sendWords")->text().contains(said), 30000);
+        if (!goes_on) {
+            QTest::mouseClick(s.find<QPushButton>("sendCancel"), Qt::LeftButton);
+            QCOMPARE(s.window->cutter().state(), CutterQueue::State::Idle);
+            QVERIFY(s.find<QPushButton>("sendToCutter")->isEnabled());
+            return;
+        }
+        if (s.window->cutter().state() == CutterQueue::State::Stopped)
+            QTest::mouseClick(s.find<QPushButton>("sendGoOn"), Qt::LeftButton);
+        else
+            server.attend();
+        QTRY_COMPARE_WITH_TIMEOUT(s.window->cutter().state(), CutterQueue::State::Done, 30000);
+        std::size_t wholes = 0;
+        for (const auto& line : server.lines())
+            wholes += line.is_whole;
+        QCOMPARE(wholes, s.plan().sheets[0].run.parts.size());
+    }
+
+    void nobodyAnswersAndItIsGivenUp()
+    {
+        Sitting s;
+        s.window->cutter().setAddress(QStringLiteral("127.0.0.1"), 1); // nobody listens there
+        QTest::mouseClick(s.find<QPushButton>("sendToCutter"), Qt::LeftButton);
+        QTRY_VERIFY_WITH_TIMEOUT(
+            s.find<QLabel>("sendWords")->text().contains(QStringLiteral("No cutter answers")), 30000);
+    }
+
+    void closingInTheMiddleAsks()
+    {
+        Sitting s;
+        standin::CutterServer server(standin::CutterFault::None, 1.0);
+        s.window->cutter().setAddress(QStringLiteral("127.0.0.1"), server.listen());
+        QTest::mouseClick(s.find<QPushButton>("sendToCutter"), Qt::LeftButton);
+        QTRY_COMPARE_WITH_TIMEOUT(s.window->cutter().state(), CutterQueue::State::Cutting, 30000);
+        QTest::mouseClick(s.find<QPushButton>("sendPause"), Qt::LeftButton);
+        QCOMPARE(s.find<QPushButton>("sendPause")->text(), QStringLiteral("Resume"));
+        s.agrees = false;
+        s.window->close();
+        QVERIFY(s.window->isVisible());
+        QVERIFY(s.asked.last().contains(QStringLiteral("cutter is not done")));
+        s.agrees = true;
+        s.window->close();
+        QVERIFY(!s.window->isVisible());
+    }
+
     void itIsReadAloud()
     {
         Sitting s;
@@ -387,6 +484,7 @@ private slots:
         // Reached by Tab, the button comes into sight.
         s.find<QPushButton>("pasteNames")->setFocus();
         QTest::keyClick(s.find<QPushButton>("pasteNames"), Qt::Key_Tab);
+        QTest::keyClick(QApplication::focusWidget(), Qt::Key_Tab);
         QCOMPARE(QApplication::focusWidget(), s.find<QPushButton>("savesvg"));
 
         QVERIFY(s.find<QPushButton>("savesvg")->visibleRegion().boundingRect().height() > 10);

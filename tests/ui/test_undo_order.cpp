@@ -221,7 +221,7 @@ void TestUndoOrder::aStationIsOneClassAndOneLine()
     f.rest();
     auto* button = f.find<QAbstractButton>("stationToy");
     QVERIFY(button->isVisible());
-    QTest::keyClick(f.window.get(), Qt::Key_5, Qt::AltModifier);
+    QTest::keyClick(f.window.get(), Qt::Key_6, Qt::AltModifier);
     f.rest();
     QVERIFY(QApplication::focusWidget() && dynamic_cast<ToyStation*>(QApplication::focusWidget()));
     QCOMPARE(button->accessibleDescription(), QStringLiteral("1 times"));

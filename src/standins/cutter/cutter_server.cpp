@@ -18,8 +18,6 @@ constexpr double kUnit_mm = 0.025;
 constexpr double kSpeed_mm_s = 60.0;
 constexpr int kLongestStep_ms = 4000;
 constexpr char kEscape = 27;
-/// Longest instruction; a line of more is no HPGL.
-constexpr qsizetype kLongestInstruction = 1'000'000;
 
 } // namespace
 
@@ -132,20 +130,36 @@ void CutterServer::step()
     if (m_waits || m_fault == CutterFault::Busy)
         return;
     while (!m_clock.isActive()) {
-        const auto end = m_buffer.indexOf(';');
-        if (end < 0) {
-            if (m_buffer.size() > kLongestInstruction)
-                m_buffer.clear();
+        const QByteArray instruction = takeInstruction();
+        if (instruction.isEmpty())
             break;
-        }
-        const QByteArray instruction = m_buffer.left(end).trimmed();
-        m_buffer.remove(0, end + 1);
         if (const int ms = execute(instruction); ms > 0)
             m_clock.start(std::min(ms, kLongestStep_ms));
         if (m_waits || !m_line)
             break;
     }
     emit changed();
+}
+
+/// The next one that is whole; of a long line what has come of it, so that it need not fit into the buffer.
+QByteArray CutterServer::takeInstruction()
+{
+    if (const auto end = m_buffer.indexOf(';'); end >= 0) {
+        const QByteArray whole = m_buffer.left(end).trimmed();
+        m_buffer.remove(0, end + 1);
+        return whole.isEmpty() ? QByteArray("PA") : whole;
+    }
+    if (!m_buffer.startsWith("PD"))
+        return {};
+    qsizetype commas = 0, last = -1; // behind a pair of numbers
+    for (qsizetype i = 2; i < m_buffer.size(); ++i)
+        if (m_buffer[i] == ',' && ++commas % 2 == 0)
+            last = i;
+    if (last < 0)
+        return {};
+    const QByteArray begun = m_buffer.left(last);
+    m_buffer = "PD" + m_buffer.mid(last + 1);
+    return begun;
 }
 
 void CutterServer::lift()

@@ -78,6 +78,8 @@ private:
     void answer(const QByteArray& words);
     void answerNow(char question);
     void step();
+    QByteArray takeInstruction();
+
     /// Does one instruction and tells how long it takes, in ms.
     int execute(const QByteArray& instruction);
     int moveTo(QPointF mm, bool is_down);

@@ -433,9 +433,12 @@ bool LetteringView::event(QEvent* event)
     // The window has Alt and figures for the stations; while the words have the focus, Alt moves letters.
     if (event->type() == QEvent::ShortcutOverride) {
         const auto* key = static_cast<QKeyEvent*>(event);
+        const bool is_up_or_down = key->key() == Qt::Key_Up || key->key() == Qt::Key_Down;
         const bool is_ours =
             (key->modifiers() & Qt::AltModifier) &&
-            (key->key() == Qt::Key_0 || key->key() == Qt::Key_Comma || key->key() == Qt::Key_Period);
+            (key->key() == Qt::Key_0 || key->key() == Qt::Key_Comma || key->key() == Qt::Key_Period ||
+             // A list is gone through with them: letters are moved up and down with Shift as well.
+             (is_up_or_down && m_job.job().names.isEmpty()));
         if (is_ours)
             event->accept();
     }

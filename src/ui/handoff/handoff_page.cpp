@@ -4,6 +4,8 @@
 #include "ui/cut_files.h"
 #include "ui/handoff/handoff_sections.h"
 #include "ui/handoff/run_ribbon.h"
+#include "ui/handoff/send_strip.h"
+
 #include "ui/measures.h"
 #include "ui/text.h"
 #include "ui/widgets/flow_row.h"
@@ -270,6 +272,12 @@ QWidget* HandOffPage::buildPanel()
     foot->addWidget(names, 0, Qt::AlignLeading);
     m_right = label("handoffRight", true);
     foot->addWidget(m_right);
+    m_send = new QPushButton(tr("Send to the practice cutter"), inside);
+    m_send->setObjectName(QStringLiteral("sendToCutter"));
+    m_send->setProperty("role", QStringLiteral("main"));
+    connect(m_send, &QPushButton::clicked, this, &HandOffPage::send);
+    foot->addWidget(m_send);
+    foot->addWidget(new SendStrip(m_needs.cutter, m_theme, inside));
     auto* say = new QLabel(tr("Save for your machine:"), inside);
     say->setFont(m_theme.text(TextSize::Small, true));
     foot->addWidget(say);
@@ -280,8 +288,7 @@ QWidget* HandOffPage::buildPanel()
         auto* button = new QPushButton(nameOf(format), files);
         button->setObjectName(QStringLiteral("save") + text(suffixOf(format).substr(1)));
         button->setAccessibleName(tr("Save as %1").arg(nameOf(format)));
-        if (format == SheetFormat::Svg)
-            button->setProperty("role", QStringLiteral("main"));
+
         flow->addWidget(button);
         m_files.push_back(button);
         connect(button, &QPushButton::clicked, this, [this, format] { save(format); });
@@ -302,6 +309,12 @@ void HandOffPage::connectParts()
             steps.setIndex(m_opened_at);
     });
     connect(m_leaf, &Leaf::closed, this, [this] { m_needs.job.endRun(); });
+    connect(&m_needs.cutter, &CutterQueue::changed, this, [this] {
+        m_send->setEnabled(m_needs.model.plan() && !m_needs.model.plan()->laid.empty() &&
+                           !m_needs.cutter.isAtWork());
+    });
+    connect(&m_needs.cutter, &CutterQueue::jobDone, this,
+            [this](const QString& name) { emit told(tr("%1 is cut.").arg(name)); });
     connect(m_names_section, &NamesSection::problem, this, &HandOffPage::problem);
     connect(m_names_section->findChild<QPushButton*>(QStringLiteral("takeNames")), &QPushButton::clicked,
             m_leaf, &Leaf::close);
@@ -450,6 +463,7 @@ void HandOffPage::showSheet()
     m_which->setText(tr("Sheet %1 of %2").arg(m_sheet + 1).arg(sheets));
     for (auto* button : m_files)
         button->setEnabled(has_sheet);
+    m_send->setEnabled(has_sheet && !m_needs.cutter.isAtWork());
     if (!has_sheet) {
         m_ribbon->show(nullptr, {});
         m_view->showMessage(
@@ -722,6 +736,21 @@ void HandOffPage::save(SheetFormat format)
                                figureWithUnit(first.page_mm.height(), unit), QFileInfo(path).absolutePath()));
         };
     });
+}
+
+void HandOffPage::send()
+{
+    const auto plan = m_needs.model.plan();
+    if (!plan || plan->laid.empty() || m_needs.cutter.isAtWork())
+        return;
+    if (!m_needs.model.isUpToDate())
+        return emit told(tr("The sheets are still being laid. Send again in a moment."));
+    for (std::size_t sheet = 0; sheet < plan->sheets.size(); ++sheet) {
+        CutJob job{tr("Sheet %1 of %2").arg(sheet + 1).arg(plan->sheets.size()), "IN;PA;", {}, "PU0,0;SP0;"};
+        for (const auto& part : plotterParts(drawingOf(*plan, sheet, {}, {})))
+            job.parts << QByteArray::fromStdString(part);
+        m_needs.cutter.add(std::move(job));
+    }
 }
 
 } // namespace ink::ui

@@ -2,7 +2,9 @@
 #pragma once
 
 #include "core/rights/dossier.h"
+#include "services/cutter_queue.h"
 #include "ui/handoff/handoff_model.h"
+
 #include "ui/handoff/name_list.h"
 #include "ui/handoff/sheet_view.h"
 #include "ui/station.h"
@@ -31,6 +33,8 @@ public:
         JobModel& job;
         HandOffModel& model;
         WriteQueue& writes;
+        CutterQueue& cutter;
+
         /// A path to save to from a suggested one, and a list to read; empty when the person changed their mind.
         std::function<QString(const QString& suggested)> save_path;
         std::function<QString()> list_to_read;
@@ -56,6 +60,8 @@ public:
     void openSheet(std::size_t sheet);
     /// Every sheet, asked for a name by the format's ending.
     void save(SheetFormat format);
+    /// Every sheet, to the cutter.
+    void send();
     /// Another name of the list is shown everywhere.
     void stepName(int by);
     void showRight(std::optional<Verdict> verdict);
@@ -100,6 +106,7 @@ private:
     QLabel *m_heading = nullptr, *m_material = nullptr, *m_left_out = nullptr, *m_right = nullptr;
     NameList* m_list = nullptr;
     std::vector<QPushButton*> m_files;
+    QPushButton* m_send = nullptr;
     Look m_look = Look::Sheet;
     std::size_t m_sheet = 0;
     std::optional<Verdict> m_verdict;
