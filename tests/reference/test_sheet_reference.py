@@ -88,11 +88,14 @@ class Sheets(SheetCase):
     def assertLies(self, svg, margin, spacing):
         designs, width, height = designs_of(svg)
         shapes = list(designs.values())
-        inside = box(margin, margin, width - margin, height - margin).buffer(0.01)
+        x0, y0, x1, y1 = margin - 0.01, margin - 0.01, width - margin + 0.01, height - margin + 0.01
         for i, shape in enumerate(shapes):
-            self.assertTrue(inside.covers(shape), f"thing {i} {shape.bounds} leaves {inside.bounds}")
+            b = shape.bounds
+            self.assertTrue(b[0] >= x0 and b[1] >= y0 and b[2] <= x1 and b[3] <= y1, f"thing {i} {b} leaves the margins")
             for other in shapes[i + 1:]:
-                self.assertGreaterEqual(shape.distance(other), spacing - 0.01)
+                if box(*shape.bounds).distance(box(*other.bounds)) <= spacing:
+                    self.assertGreaterEqual(shape.distance(other), spacing - 0.01)
+                    self.assertLess(shape.intersection(other).area, 1e-3)
         return shapes
 
     def test_nothing_overlaps_and_distances_are_kept(self):
