@@ -783,6 +783,23 @@
     </message>
   </context>
   <context>
+    <name>ink::ui::SlipPage</name>
+    <message numerus="yes">
+      <source>%1, for sale, %n in all</source>
+      <translation>
+        <numerusform>%1, for sale, %n in all</numerusform>
+        <numerusform>%1, for sale, %n in all</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%1, a gift, %n in all</source>
+      <translation>
+        <numerusform>%1, a gift, %n in all</numerusform>
+        <numerusform>%1, a gift, %n in all</numerusform>
+      </translation>
+    </message>
+  </context>
+  <context>
     <name>ink::ui::TwinsPage</name>
     <message numerus="yes">
       <source>%n group(s) of fonts (is|are) the same in some way</source>

@@ -20,6 +20,7 @@
 
 #include <QAction>
 #include <QCloseEvent>
+#include <QDate>
 #include <QDir>
 #include <QDirIterator>
 #include <QDragEnterEvent>
@@ -141,8 +142,8 @@ void MainWindow::build()
     m_hand_off_page =
         new HandOffPage({m_job, m_hand_off, m_writes, m_cutter,
                          [this](const QString& suggested) { return m_questions.save_path(this, suggested); },
-                         [this] { return m_questions.names_to_read(this); },
-                         [this](const FontRef& font) { return rightsTold(font); }},
+                         [this] { return m_questions.names_to_read(this); }, [this] { return mayHandOff(); },
+                         [this] { return slip(); }, [this](const FontRef& font) { return rightsTold(font); }},
                         m_theme, this);
     for (Station* station :
          std::initializer_list<Station*>{m_find, m_shelf_page, m_compose, m_proof_page, m_hand_off_page})
@@ -343,6 +344,65 @@ void MainWindow::saveForMachine()
     if (m_stack->currentWidget() != m_hand_off_page)
         return openStation(HandOff);
     m_hand_off_page->save(SheetFormat::Svg);
+}
+
+bool MainWindow::mayHandOff()
+{
+    const int row = m_fonts.rowOf(m_job.job().font);
+    const auto* rights = row >= 0 ? m_fonts.knownRights(row) : nullptr;
+    if (m_job.job().purpose != Purpose::Sale ||
+        (rights && (rights->dossier.verdict == Verdict::MaySell || !rights->record.decisions.empty())))
+        return true;
+    const QString verdict = rights ? text(nameOf(rights->dossier.verdict)) : tr("nothing that is known here");
+    const auto ground = m_questions.sale_ground(this, verdict);
+    if (!ground)
+        return false;
+    m_ground = *ground;
+    if (rights) {
+        RightsRecord record = rights->record;
+        record.decisions.push_back({QDate::currentDate().toString(Qt::ISODate).toStdString(),
+                                    ground->toStdString(), std::string(nameOf(rights->dossier.verdict))});
+        m_find->keepRecord(row, record, tr("decision"));
+    }
+    return true;
+}
+
+/// Of every font that the job is set in.
+RightsSlip MainWindow::slip() const
+{
+    const Job& job = m_job.job();
+    RightsSlip slip;
+    slip.date = QDate::currentDate().toString(Qt::ISODate).toStdString();
+    slip.is_for_sale = job.purpose == Purpose::Sale;
+    if (job.names.isEmpty())
+        slip.designs = {{withoutMotifs(job.words), job.sheet.copies}};
+    const JobsOfNames jobs(job);
+    for (std::size_t i = 0; i < jobs.count() && !job.names.isEmpty(); ++i)
+        slip.designs.emplace_back(withoutMotifs(jobs.listed(i).words), jobs.listed(i).copies);
+    std::vector<FontRef> fonts{job.font};
+    for (const auto& [letter, choice] : job.lettering.letters)
+        if (choice.font && std::ranges::find(fonts, *choice.font) == fonts.end())
+            fonts.push_back(*choice.font);
+    for (const auto& font : fonts) {
+        SlipFont entry;
+        entry.name = QFileInfo(text(font.path)).fileName().toStdString();
+        if (const int row = m_fonts.rowOf(font); row >= 0) {
+            entry.name = m_fonts.entry(row).info.readableName();
+            entry.version = m_fonts.entry(row).info.version;
+            if (const auto* rights = m_fonts.knownRights(row)) {
+                entry.sha256 = rights->sha256;
+                entry.dossier = rights->dossier;
+                for (const auto& paper : rights->record.papers)
+                    entry.attached.push_back(paper.name + ", " + paper.date);
+                if (!rights->record.decisions.empty())
+                    slip.ground = rights->record.decisions.back().words;
+            }
+        }
+        slip.fonts.push_back(std::move(entry));
+    }
+    if (slip.ground.empty() && slip.verdict() != Verdict::MaySell)
+        slip.ground = m_ground.toStdString();
+    return slip;
 }
 
 void MainWindow::connectHandOff()

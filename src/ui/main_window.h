@@ -1,6 +1,7 @@
 // The one window: job band on top, stations at the left, the open station beside them.
 #pragma once
 
+#include "core/handoff/rights_slip.h"
 #include "services/cutter_queue.h"
 #include "shelf/job_store.h"
 #include "ui/catalogue_feed.h"
@@ -98,6 +99,8 @@ private:
     void connectProof();
     void connectHandOff();
     void saveForMachine();
+    bool mayHandOff();
+    RightsSlip slip() const;
     std::string rightsTold(const FontRef& font) const;
     void editLimits();
     void found(const std::vector<FontEntry>& entries, const std::vector<Error>& refused);
@@ -138,6 +141,9 @@ private:
     CatalogueFeed m_feed;
     FormMemory m_forms;
     CutFiles m_cut_files;
+
+    /// Said last, for a font whose rights are not known here.
+    QString m_ground;
 
     std::vector<Station*> m_stations;
     JobBand* m_band = nullptr;

@@ -4,6 +4,7 @@
 #include <QFileDialog>
 #include <QFileInfo>
 #include <QInputDialog>
+#include <QLineEdit>
 #include <QLocale>
 #include <QMessageBox>
 #include <QPushButton>
@@ -90,6 +91,16 @@ Questions Questions::asDialogs()
             question.setDefaultButton(question.addButton(QObject::tr("Leave it"), QMessageBox::RejectRole));
             question.exec();
             return question.clickedButton() == agreed;
+        },
+        [](QWidget* parent, const QString& verdict) -> std::optional<QString> {
+            bool is_said = false;
+            const QString ground =
+                QInputDialog::getText(parent, QObject::tr("Handed off for sale"),
+                                      QObject::tr("The font says: %1. On what ground do you sell it? It is "
+                                                  "written down beside the font, once.")
+                                          .arg(verdict),
+                                      QLineEdit::Normal, {}, &is_said);
+            return is_said && !ground.trimmed().isEmpty() ? std::optional(ground.trimmed()) : std::nullopt;
         },
         [](QWidget* parent) {
             return QFileDialog::getOpenFileName(parent, QObject::tr("Read a list of names"), {},

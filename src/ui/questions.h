@@ -8,6 +8,7 @@
 #include <QStringList>
 
 #include <functional>
+#include <optional>
 
 namespace ink::ui {
 
@@ -33,6 +34,8 @@ struct Questions
     std::function<bool(QWidget* parent, const QStringList& fonts)> takes_away;
     /// Whether the person agrees to something that replaces what was there; `yes` is the button's text.
     std::function<bool(QWidget* parent, const QString& what, const QString& yes)> agrees;
+    /// On what ground goods are sold although the font does not plainly allow it; nothing when the person changed their mind.
+    std::function<std::optional<QString>(QWidget* parent, const QString& verdict)> sale_ground;
     /// A list of names to read; empty when the person changed their mind.
     std::function<QString(QWidget* parent)> names_to_read;
     /// The person's download folder, looked into when they switch that on.

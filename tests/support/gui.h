@@ -45,6 +45,10 @@ struct WindowFixture
         questions.shelf.bundle = [this](QWidget*) { return bundle; };
         questions.shelf.look_in = [this](QWidget*) { return font_folder; };
         questions.shelf.open_file = [this](const QUrl& url) { opened = url; };
+        questions.sale_ground = [this](QWidget*, const QString& verdict) {
+            asked << verdict;
+            return sale_ground;
+        };
         questions.names_to_read = [this](QWidget*) { return names_to_read; };
         questions.agrees = [this](QWidget*, const QString& what, const QString&) {
             asked << what;
@@ -119,6 +123,7 @@ struct WindowFixture
     QString save_path, suggested_path, font_folder, package, paper, letter_path, bundle;
     QUrl mail, opened;
     QStringList asked_about, asked;
+    std::optional<QString> sale_ground = QStringLiteral("I drew it myself");
     QString names_to_read;
     bool agrees = true;
     bool takes_away = true;

@@ -363,6 +363,36 @@ private slots:
         QVERIFY2(s.told().contains(QStringLiteral("name.svg")), qPrintable(s.told()));
     }
 
+    void aSlipLiesBesideWhatIsSold()
+    {
+        Sitting s;
+        s.paste(kAprons);
+        s.save_path = s.file("sold.svg");
+        s.sale_ground.reset(); // asked, and gone back
+        QTest::mouseClick(s.find<QPushButton>("savesvg"), Qt::LeftButton);
+        s.rest();
+        QVERIFY(!s.asked.isEmpty());
+        QVERIFY(!QFile::exists(s.save_path));
+        s.sale_ground = QStringLiteral("The author wrote me on Monday");
+        QTest::mouseClick(s.find<QPushButton>("savesvg"), Qt::LeftButton);
+        s.rest();
+        QVERIFY(QFile::exists(s.save_path));
+        const auto slip = QString::fromStdString(s.saved(s.file("sold-rights.json")));
+        for (const char* part : {"\"under-ink-rights-slip\"", "\"copies\": 5", "Łucja",
+                                 "The author wrote me on Monday", "\"purpose\": \"sale\""})
+            QVERIFY2(slip.contains(QString::fromUtf8(part)), part);
+        QVERIFY(s.saved(s.file("sold-rights.pdf")).starts_with("%PDF-1."));
+        // Nobody asks for a gift.
+        s.asked.clear();
+        s.window->jobModel().setPurpose(Purpose::Gift);
+        s.rest();
+        s.save_path = s.file("given.svg");
+        QTest::mouseClick(s.find<QPushButton>("savesvg"), Qt::LeftButton);
+        s.rest();
+        QVERIFY(s.asked.isEmpty());
+        QVERIFY(QFile::exists(s.save_path) && !QFile::exists(s.file("given-rights.pdf")));
+    }
+
     void itIsSentToTheCutter()
     {
         Sitting s;

@@ -62,6 +62,13 @@ Result<Project> makeProject(const Job& job, const FindLetters& letters,
     const auto composed = composeDesign(job, recorder.letters(), options);
     if (!composed)
         return fail(composed.error());
+    // A list takes the letters of all its names; one that cannot be set is told where it is made.
+    const JobsOfNames jobs(job);
+    for (std::size_t name = 0; name < jobs.count() && !job.names.isEmpty(); ++name) {
+        if (cancel.isCancelled())
+            return fail(ErrorCode::Cancelled);
+        (void)setLettering(jobs.at(name), recorder.letters(), {0.0, cancel, {}});
+    }
     Project project;
     project.job = job;
     project.fonts = recorder.fonts();

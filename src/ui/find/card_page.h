@@ -30,6 +30,9 @@ public:
     int row() const { return m_row; }
     bool isIdle() const { return m_waiting == 0 && m_writes.isIdle(); }
 
+    /// What is kept of the rights of the font in this row is another; one step to undo.
+    void keepRecordOf(int row, const RightsRecord& record, const QString& what);
+
 signals:
     void backWanted();
     void composeWanted();
@@ -57,7 +60,6 @@ private:
     void showRights();
     void take(std::shared_ptr<const RemoteKeyMap> map);
     void keepRecord(const RightsRecord& record, const QString& what);
-    void keepRecordOf(int row, const RightsRecord& record, const QString& what);
     void attach(const QString& file, const QString& for_what);
 
     JobModel& m_job;

@@ -57,6 +57,11 @@ public:
     void openPackage(const QString& path);
     void openCard(CardPage::Tab tab);
     void openCard(int row, CardPage::Tab tab);
+    /// As CardPage::keepRecordOf().
+    void keepRecord(int row, const RightsRecord& record, const QString& what)
+    {
+        m_card->keepRecordOf(row, record, what);
+    }
     /// Fonts come, go, or are set aside: the chosen one stays as long as it is there.
     void changeFonts(const std::function<void()>& change);
 

@@ -97,7 +97,7 @@ void HandOffModel::jobChanged()
         m_pool.cancel(kLay);
         emit changed();
         makeNext();
-    } else if (!m_laid_with || *m_laid_with != job.sheet || m_plan) {
+    } else if (m_laid_with != LaidWith{job.sheet, job.weeding, job.process}) {
         lay();
     }
 }
@@ -177,7 +177,7 @@ void HandOffModel::layAgain(bool is_quick)
     request.materials = m_materials;
     request.process = job.process;
     request.is_quick = is_quick;
-    m_laid_with = job.sheet;
+    m_laid_with = LaidWith{job.sheet, job.weeding, job.process};
     m_pool.run(kLay, 2, [this, request, things](const CancelToken& token) mutable -> SlotPool::Answer {
         request.cancel = token;
         auto result = [&]() -> Result<SheetPlan> {

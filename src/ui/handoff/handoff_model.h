@@ -68,7 +68,14 @@ private:
     };
     std::vector<Asked> m_asked;
     std::vector<Name> m_names;
-    std::optional<SheetSettings> m_laid_with;
+    struct LaidWith
+    {
+        SheetSettings sheet;
+        WeedingHelp weeding;
+        Process process{};
+        friend bool operator==(const LaidWith&, const LaidWith&) = default;
+    };
+    std::optional<LaidWith> m_laid_with;
     std::shared_ptr<const SheetPlan> m_plan;
     std::vector<Name> m_things;
     std::optional<Error> m_refusal;

@@ -5,6 +5,7 @@
 #include "ui/handoff/handoff_sections.h"
 #include "ui/handoff/run_ribbon.h"
 #include "ui/handoff/send_strip.h"
+#include "ui/handoff/slip_page.h"
 
 #include "ui/measures.h"
 #include "ui/text.h"
@@ -63,6 +64,22 @@ QString nameOf(SheetFormat format)
         return HandOffPage::tr("Picture");
     }
     return {};
+}
+
+/// Beside the file: FILE-rights.pdf and FILE-rights.json.
+Result<void> writeSlip(const QString& path, const RightsSlip& slip, const Theme& theme)
+{
+    const QFileInfo info(path);
+    const QString stem = info.dir().filePath(info.completeBaseName() + QStringLiteral("-rights"));
+    if (auto done = writeFile((stem + QStringLiteral(".json")).toStdString(),
+                              [&](std::ostream& out) -> Result<void> {
+                                  writeSlipJson(out, slip);
+                                  return {};
+                              });
+        !done)
+        return done;
+    return writeFile((stem + QStringLiteral(".pdf")).toStdString(),
+                     [&](std::ostream& out) { return SlipPage::write(out, slip, theme); });
 }
 
 /// FILE, FILE-2 and so on.
@@ -714,18 +731,24 @@ void HandOffPage::save(SheetFormat format)
     const QString name = job.names.isEmpty() ? fileNameFor(job.words)
                                              : tr("%1-and-%n-more", nullptr, int(job.names.names.size()) - 1)
                                                    .arg(fileNameFor(job.names.names.front().words));
+    if (!m_needs.may_hand_off())
+        return emit told(tr("Nothing was handed off."));
     const QString path = m_needs.save_path(QDir(m_last_folder).filePath(name + text(suffixOf(format))));
     if (path.isEmpty())
         return;
     m_last_folder = QFileInfo(path).absolutePath();
+    const auto slip = job.purpose == Purpose::Sale ? std::optional(m_needs.slip()) : std::nullopt;
     const std::string title = withoutMotifs(job.words), rights = m_needs.rights(job.font);
-    m_needs.writes.add([this, plan, format, path, title, rights, unit = job.unit]() -> WriteQueue::Answer {
+    m_needs.writes.add([this, plan, format, path, title, rights, slip,
+                        unit = job.unit]() -> WriteQueue::Answer {
         Result<void> done;
         for (std::size_t sheet = 0; done && sheet < plan->sheets.size(); ++sheet) {
             const auto drawing = drawingOf(*plan, sheet, title, rights);
             done = writeFile(sheetPath(path, sheet).toStdString(),
                              [&](std::ostream& out) { return writeSheet(out, drawing, format); });
         }
+        if (done && slip)
+            done = writeSlip(path, *slip, m_theme);
         return [this, done, plan, path, unit] {
             if (!done)
                 return emit problem(done.error());
@@ -745,6 +768,8 @@ void HandOffPage::send()
         return;
     if (!m_needs.model.isUpToDate())
         return emit told(tr("The sheets are still being laid. Send again in a moment."));
+    if (!m_needs.may_hand_off())
+        return emit told(tr("Nothing was handed off."));
     for (std::size_t sheet = 0; sheet < plan->sheets.size(); ++sheet) {
         CutJob job{tr("Sheet %1 of %2").arg(sheet + 1).arg(plan->sheets.size()), "IN;PA;", {}, "PU0,0;SP0;"};
         for (const auto& part : plotterParts(drawingOf(*plan, sheet, {}, {})))

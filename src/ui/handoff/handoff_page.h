@@ -1,7 +1,7 @@
 // Hand off: what goes onto the material, what the tool does, and the files.
 #pragma once
 
-#include "core/rights/dossier.h"
+#include "core/handoff/rights_slip.h"
 #include "services/cutter_queue.h"
 #include "ui/handoff/handoff_model.h"
 
@@ -38,6 +38,10 @@ public:
         /// A path to save to from a suggested one, and a list to read; empty when the person changed their mind.
         std::function<QString(const QString& suggested)> save_path;
         std::function<QString()> list_to_read;
+        /// Where a sale is not plainly allowed it asks, once; false when the person changed their mind.
+        std::function<bool()> may_hand_off;
+        /// Kept beside what is handed off for sale.
+        std::function<RightsSlip()> slip;
         /// What the font says of its rights, for the file.
         std::function<std::string(const FontRef&)> rights;
     };
