@@ -136,7 +136,7 @@ class Sheets(SheetCase):
             return sum(r[0] for r in rows) + spacing * (len(rows) - 1)
 
         for font in (SCRIPT, SLAB, DEMO / "Larkmallow.ttf"):
-            for turn in ("none", "180"):
+            for turn in ("none", "180") if font == SCRIPT else ("180",):
                 with self.subTest(font=Path(font).name, turn=turn):
                     _, report = self.made("n.svg", "--names", ";".join(NAMES), "--sheet", 305, "--margin-mm", 5, "--spacing-mm", 2, "--turn", turn,
                                           font=font)

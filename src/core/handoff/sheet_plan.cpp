@@ -433,36 +433,51 @@ MaterialCard chosenMaterial(const std::vector<MaterialCard>& cards, const SheetS
     return card;
 }
 
-bool mayLie(const SheetPlan& plan, const SheetSettings& settings, const WeedingHelp& weeding,
-            std::size_t laid, const Placement& there)
+struct SheetMoves::Lying
 {
-    const auto& moved = plan.laid[laid];
-    SheetSize size = plan.sheets[moved.sheet].material.sheet;
+    std::vector<SharedOutline> items;
+    /// Which of them each thing of the plan is.
+    std::map<std::size_t, std::size_t> item_of;
+    std::optional<SheetRoom> room;
+};
+
+SheetMoves::SheetMoves(const SheetPlan& plan, const SheetSettings& settings, const WeedingHelp& weeding,
+                       std::size_t sheet)
+    : m_lying(std::make_unique<Lying>())
+{
+    SheetSize size = plan.sheets[sheet].material.sheet;
     if (settings.border_mm > 0.0)
         size.margin_mm += kCrossEdge_mm;
-    // Everything on its sheet, as it would lie without being placed: outlines are taken back to where they came from.
-    std::vector<SharedOutline> items;
     Placed placed;
-    std::size_t place = 0;
     for (std::size_t i = 0; i < plan.laid.size(); ++i) {
-        const auto& other = plan.laid[i];
-        if (other.sheet != moved.sheet || other.is_border != moved.is_border)
+        const auto& laid = plan.laid[i];
+        if (laid.sheet != sheet)
             continue;
-        if (i == laid)
-            place = items.size();
-        const Affine to = other.place.toSheet();
+        // Outlines are taken back to where they were before they were placed.
+        const Affine to = laid.place.toSheet();
         const Affine back{to.a, to.c, to.b, to.d, -(to.a * to.e + to.b * to.f), -(to.c * to.e + to.d * to.f)};
-        items.push_back(
-            std::make_shared<const Outline>(footprintOf(transformed(other.on_sheet, back), weeding)));
-        Placement at = other.place;
-        at.item = items.size() - 1;
+        m_lying->item_of[i] = m_lying->items.size();
+        Placement at = laid.place;
+        at.item = m_lying->items.size();
         at.sheet = 0;
         placed.places.push_back(at);
+        m_lying->items.push_back(
+            std::make_shared<const Outline>(footprintOf(transformed(laid.on_sheet, back), weeding)));
     }
+    m_lying->room.emplace(m_lying->items, placed, size, settings.spacing_mm);
+}
+
+SheetMoves::~SheetMoves() = default;
+
+bool SheetMoves::mayLie(std::size_t laid, const Placement& there) const
+{
+    const auto item = m_lying->item_of.find(laid);
+    if (item == m_lying->item_of.end())
+        return false;
     Placement at = there;
-    at.item = placed.places[place].item;
+    at.item = item->second;
     at.sheet = 0;
-    return SheetRoom(items, placed, size, settings.spacing_mm).isFree(place, at);
+    return m_lying->room->isFree(item->second, at);
 }
 
 SheetDrawing drawingOf(const SheetPlan& plan, std::size_t sheet, const std::string& title,

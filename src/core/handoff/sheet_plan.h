@@ -6,6 +6,7 @@
 #include "core/formats/sheet_file.h"
 #include "core/proof/weeding.h"
 
+#include <memory>
 #include <string>
 #include <vector>
 
@@ -90,9 +91,21 @@ Result<SheetPlan> planSheets(const SheetRequest& request);
 MaterialCard chosenMaterial(const std::vector<MaterialCard>& cards, const SheetSettings& settings,
                             Process process);
 
-/// Where a thing of the plan may be moved to: nothing where it would lie on another or beyond the edge.
-bool mayLie(const SheetPlan& plan, const SheetSettings& settings, const WeedingHelp& weeding,
-            std::size_t laid, const Placement& there);
+/// Where things of one sheet may be moved to by hand: made once, then asked as often as a hand moves.
+class SheetMoves
+{
+public:
+    SheetMoves(const SheetPlan& plan, const SheetSettings& settings, const WeedingHelp& weeding,
+               std::size_t sheet);
+    ~SheetMoves();
+
+    /// False where the thing would lie on another, or beyond the edge; `laid` is one of this sheet.
+    bool mayLie(std::size_t laid, const Placement& there) const;
+
+private:
+    struct Lying;
+    std::unique_ptr<Lying> m_lying;
+};
 
 /// A sheet of the plan for a file.
 SheetDrawing drawingOf(const SheetPlan& plan, std::size_t sheet, const std::string& title,

@@ -337,9 +337,7 @@ void HandOffPage::connectParts()
             m_leaf, &Leaf::close);
     connect(m_view, &SheetView::moveWanted, this, &HandOffPage::moveThing);
     connect(m_view, &SheetView::dragged, this, [this](std::size_t laid, const Placement& there) {
-        const auto& plan = m_needs.model.plan();
-        m_view->setDragRefused(
-            plan && !mayLie(*plan, m_needs.job.job().sheet, m_needs.job.job().weeding, laid, there));
+        m_view->setDragRefused(!mayLie(laid, there));
     });
     connect(m_view, &SheetView::chosenChanged, this, [this] {
         const auto& plan = m_needs.model.plan();
@@ -468,6 +466,7 @@ void HandOffPage::modelChanged()
 
 void HandOffPage::showSheet()
 {
+    m_moves.reset(); // it speaks of what was shown before
     const auto& model = m_needs.model;
     const auto& plan = model.plan();
     const bool has_sheet = plan && m_sheet < plan->sheets.size() && !plan->laid.empty();
@@ -693,7 +692,7 @@ void HandOffPage::moveThing(std::size_t laid, const Placement& there)
     const auto& thing = plan->laid[laid];
     if (m_needs.job.job().sheet.fills_sheet || m_needs.job.job().sheet.border_mm > 0.0)
         return emit told(tr("What fills a sheet, or has a border behind it, is placed by itself."));
-    if (!mayLie(*plan, m_needs.job.job().sheet, m_needs.job.job().weeding, laid, there))
+    if (!mayLie(laid, there))
         return emit told(tr("There is no room for it there."));
     // Numbers of sheets are those of its own material.
     std::size_t first = thing.sheet;
@@ -706,6 +705,18 @@ void HandOffPage::moveThing(std::size_t laid, const Placement& there)
         wish.sheet = thing.sheet - first;
         sheet.by_hand.push_back(wish);
     });
+}
+
+bool HandOffPage::mayLie(std::size_t laid, const Placement& there)
+{
+    const auto& plan = m_needs.model.plan();
+    if (!plan || laid >= plan->laid.size())
+        return false;
+    if (!m_moves) {
+        const Job& job = m_needs.job.job();
+        m_moves = std::make_unique<SheetMoves>(*plan, job.sheet, job.weeding, plan->laid[laid].sheet);
+    }
+    return m_moves->mayLie(laid, there);
 }
 
 void HandOffPage::stepName(int by)

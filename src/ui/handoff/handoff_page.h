@@ -88,6 +88,7 @@ private:
     void changeSheet(const QString& name, const std::function<void(SheetSettings&)>& change);
     void moveThing(std::size_t laid, const Placement& there);
     QString sayMoment() const;
+    bool mayLie(std::size_t laid, const Placement& there);
 
     Needs m_needs;
     const Theme& m_theme;
@@ -113,6 +114,8 @@ private:
     QPushButton* m_send = nullptr;
     Look m_look = Look::Sheet;
     std::size_t m_sheet = 0;
+    /// Of the plan and the sheet that are shown, once something is moved.
+    std::unique_ptr<SheetMoves> m_moves;
     std::optional<Verdict> m_verdict;
     QString m_last_folder;
     int m_opened_at = 0;
