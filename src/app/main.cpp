@@ -7,7 +7,6 @@
 #include <QApplication>
 #include <QFileInfo>
 #include <QIcon>
-#include <QProcess>
 #include <QStandardPaths>
 #include <QTemporaryDir>
 #include <QUrl>
@@ -121,17 +120,8 @@ void openCutter(ink::ui::MainWindow& window, const Arguments& arguments)
     QString program = QApplication::applicationDirPath() + QStringLiteral("/standin-cutter");
     if (!QFileInfo::exists(program))
         program = QStringLiteral(INK_BUILT_CUTTER);
-    window.cutter().setProgram([&window, program, fault = QString::fromStdString(arguments.cutter_fault)](
-                                   const std::function<void(quint16)>& done) {
-        auto* process = new QProcess(&window);
-        QObject::connect(process, &QProcess::readyReadStandardOutput, &window, [process, done] {
-            const QByteArray line = process->readAllStandardOutput();
-            if (const auto colon = line.lastIndexOf(':'); colon > 0)
-                done(quint16(line.mid(colon + 1).trimmed().toUInt()));
-        });
-        QObject::connect(process, &QProcess::errorOccurred, &window, [done] { done(0); });
-        process->start(program, {QStringLiteral("--end-with-input"), QStringLiteral("--fault"), fault});
-    });
+    window.cutter().setProgram(program, {QStringLiteral("--end-with-input"), QStringLiteral("--fault"),
+                                         QString::fromStdString(arguments.cutter_fault)});
 }
 
 } // namespace

@@ -40,6 +40,17 @@ CutterQueue::CutterQueue(QObject* parent) : QObject(parent)
 {
     m_clock.setInterval(kAsk_ms);
     m_silence.setSingleShot(true);
+    connect(&m_program, &ListeningProgram::listening, this, [this](const QString& address) {
+        m_host = address.section(QLatin1Char(':'), 0, 0);
+        m_port = quint16(address.section(QLatin1Char(':'), 1).toUInt());
+        if (m_state == State::Connecting)
+            m_line.connectToHost(m_host, m_port);
+    });
+    connect(&m_program, &ListeningProgram::ended, this, [this] {
+        m_port = 0; // the next one listens elsewhere
+        if (m_state == State::Connecting)
+            stop(Fault::NotThere);
+    });
     connect(&m_clock, &QTimer::timeout, this, &CutterQueue::ask);
     connect(&m_silence, &QTimer::timeout, this,
             [this] { stop(m_state == State::Connecting ? Fault::NotThere : Fault::Silent); });
@@ -106,16 +117,10 @@ void CutterQueue::connectLine()
     m_silence.start(m_patience_ms);
     if (m_port != 0)
         return m_line.connectToHost(m_host, m_port);
-    if (!m_start)
+    if (!m_program.isSet())
         return stop(Fault::NotThere);
-    m_start([this](quint16 port) {
-        m_port = port;
-        if (m_state != State::Connecting)
-            return;
-        if (port == 0)
-            return stop(Fault::NotThere);
-        m_line.connectToHost(m_host, m_port);
-    });
+    if (!m_program.isRunning())
+        m_program.start();
 }
 
 void CutterQueue::beginParts()

@@ -1,6 +1,8 @@
 // Sends sheets to a cutter that takes HPGL over a line, one after the other, and knows which part is done.
 #pragma once
 
+#include "services/listening_program.h"
+
 #include <QByteArray>
 #include <QElapsedTimer>
 
@@ -9,8 +11,6 @@
 #include <QString>
 #include <QTcpSocket>
 #include <QTimer>
-
-#include <functional>
 
 namespace ink {
 
@@ -51,9 +51,11 @@ public:
     enum class Fault { None, NotThere, Busy, LineDropped, Silent, Garbled, Lost };
 
     void setAddress(const QString& host, quint16 port);
-    /// Started when it is needed; it tells its address on its standard output.
-    void setProgram(std::function<void(std::function<void(quint16)>)> start) { m_start = std::move(start); }
-    bool hasAddress() const { return m_port != 0 || m_start; }
+    /// The practice cutter, started when something is sent, again where it has ended meanwhile.
+    void setProgram(const QString& program, const QStringList& arguments)
+    {
+        m_program.set(program, arguments);
+    }
 
     /// Behind those that wait.
     void add(CutJob job);
@@ -98,7 +100,7 @@ private:
 
     QString m_host = QStringLiteral("127.0.0.1");
     quint16 m_port = 0;
-    std::function<void(std::function<void(quint16)>)> m_start;
+    ListeningProgram m_program;
     QTcpSocket m_line;
     QTimer m_clock, m_silence;
     QList<CutJob> m_jobs;

@@ -1,45 +1,21 @@
 #include "ui/catalogue_feed.h"
 
-#include <QRegularExpression>
-
 namespace ink::ui {
 namespace {
 constexpr int kPerPage = 500;
-constexpr int kEndPatience_ms = 2000;
 } // namespace
 
 CatalogueFeed::CatalogueFeed(CatalogueClient& client, FontListModel& fonts, QObject* parent)
     : QObject(parent), m_client(client), m_fonts(fonts)
 {
-    connect(&m_program, &QProcess::readyReadStandardOutput, this, [this] {
-        static const QRegularExpression heard(QStringLiteral("listening on (http://\\S+)"));
-        const auto match = heard.match(QString::fromUtf8(m_program.readAllStandardOutput()));
-        if (!match.hasMatch())
-            return;
-        m_client.setAddress(QUrl(match.captured(1)));
+    connect(&m_program, &ListeningProgram::listening, this, [this](const QString& address) {
+        m_client.setAddress(QUrl(address));
         fetch(0);
     });
-    connect(&m_program, &QProcess::errorOccurred, this, [this](QProcess::ProcessError error) {
-        if (error == QProcess::FailedToStart)
-            failWith(
-                {ErrorCode::ServiceUnreachable, "the demo catalogue", m_program.errorString().toStdString()});
-    });
-    connect(&m_program, &QProcess::finished, this, [this] {
+    connect(&m_program, &ListeningProgram::ended, this, [this](const QString& why) {
         if (m_state == State::Starting || m_state == State::Fetching)
-            failWith({ErrorCode::ServiceUnreachable, "the demo catalogue",
-                      QString::fromUtf8(m_program.readAllStandardError()).trimmed().toStdString()});
+            failWith({ErrorCode::ServiceUnreachable, "the demo catalogue", why.toStdString()});
     });
-}
-
-CatalogueFeed::~CatalogueFeed()
-{
-    m_program.disconnect(this);
-    if (m_program.state() == QProcess::NotRunning)
-        return;
-    m_program.closeWriteChannel(); // it ends with its input
-    if (!m_program.waitForFinished(kEndPatience_ms))
-        m_program.kill();
-    m_program.waitForFinished(kEndPatience_ms);
 }
 
 void CatalogueFeed::useAddress(const QUrl& address)
@@ -50,16 +26,17 @@ void CatalogueFeed::useAddress(const QUrl& address)
 
 void CatalogueFeed::useProgram(const QString& program, const QStringList& arguments)
 {
-    m_program_path = program;
-    m_program_arguments = arguments;
+    m_program.set(program, arguments);
     setState(State::Starting);
-    m_program.start(program, arguments);
+    m_program.start();
 }
 
 void CatalogueFeed::retry()
 {
-    if (!m_program_path.isEmpty() && m_program.state() == QProcess::NotRunning)
-        return useProgram(m_program_path, m_program_arguments);
+    if (m_program.isSet() && !m_program.isRunning()) {
+        setState(State::Starting);
+        return m_program.start();
+    }
     fetch(0);
 }
 

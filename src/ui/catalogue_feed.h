@@ -2,9 +2,8 @@
 // set, fetches page after page, and says clearly what went wrong.
 #pragma once
 
+#include "services/listening_program.h"
 #include "ui/find/font_list_model.h"
-
-#include <QProcess>
 
 namespace ink::ui {
 
@@ -15,7 +14,6 @@ public:
     enum class State { Off, Starting, Fetching, Ready, Failed };
 
     CatalogueFeed(CatalogueClient& client, FontListModel& fonts, QObject* parent = nullptr);
-    ~CatalogueFeed() override;
 
     /// Talks to a catalogue far away.
     void useAddress(const QUrl& address);
@@ -39,9 +37,7 @@ private:
 
     CatalogueClient& m_client;
     FontListModel& m_fonts;
-    QProcess m_program;
-    QString m_program_path;
-    QStringList m_program_arguments;
+    ListeningProgram m_program;
     State m_state = State::Off;
     Error m_error;
     qint64 m_total = 0;

@@ -228,6 +228,31 @@ private slots:
             QVERIFY(times <= 1);
     }
 
+    void thePracticeCutterIsStartedWhenItIsNeeded()
+    {
+        CutterQueue queue;
+        queue.setProgram(
+            QStringLiteral(INK_BUILT_CUTTER),
+            {QStringLiteral("--end-with-input"), QStringLiteral("--speed"), QStringLiteral("2000")});
+        QCOMPARE(queue.state(), State::Idle);
+        for (int round = 0; round < 2; ++round) { // the second goes to the one that runs
+            queue.add(squares(4));
+            QVERIFY(QTest::qWaitFor([&] { return queue.state() == State::Done; }, 20000));
+        }
+    }
+
+    void aPracticeCutterThatIsNotInstalledIsSaid()
+    {
+        CutterQueue queue;
+        queue.setProgram(QStringLiteral("/no/such/standin-cutter"), {});
+        queue.add(squares(4));
+        QVERIFY(QTest::qWaitFor([&] { return queue.state() == State::Stopped; }, 20000));
+        QCOMPARE(queue.fault(), Fault::NotThere);
+        queue.setProgram(QStringLiteral(INK_BUILT_CUTTER), {QStringLiteral("--end-with-input")});
+        queue.goOn();
+        QVERIFY(QTest::qWaitFor([&] { return queue.state() == State::Done; }, 20000));
+    }
+
     void aStrangerAnswersNonsense()
     {
         QTcpServer stranger;
