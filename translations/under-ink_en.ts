@@ -426,6 +426,13 @@
       </translation>
     </message>
     <message numerus="yes">
+      <source>%n page(s)</source>
+      <translation>
+        <numerusform>%n page</numerusform>
+        <numerusform>%n pages</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
       <source>%1, %n sheet(s)</source>
       <translation>
         <numerusform>%1, %n sheet</numerusform>
@@ -453,6 +460,9 @@
         <numerusform>%n gaps that hold</numerusform>
       </translation>
     </message>
+  </context>
+  <context>
+    <name>ink::ui::HandedFiles</name>
     <message numerus="yes">
       <source>%1-and-%n-more</source>
       <translation>
@@ -465,6 +475,20 @@
       <translation>
         <numerusform>Saved %1: %n sheet, the first %2 wide and %3 long. It is in %4</numerusform>
         <numerusform>Saved %1: %n sheets, the first %2 wide and %3 long. It is in %4</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>Saved %1: %n page(s). It is in %2</source>
+      <translation>
+        <numerusform>Saved %1: %n page. It is in %2</numerusform>
+        <numerusform>Saved %1: %n pages. It is in %2</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%n page(s) are with the printer.</source>
+      <translation>
+        <numerusform>%n page are with the printer.</numerusform>
+        <numerusform>%n pages are with the printer.</numerusform>
       </translation>
     </message>
   </context>
@@ -625,6 +649,16 @@
       <translation>
         <numerusform>And %n more remark.</numerusform>
         <numerusform>And %n more remarks.</numerusform>
+      </translation>
+    </message>
+  </context>
+  <context>
+    <name>ink::ui::PatternView</name>
+    <message numerus="yes">
+      <source>%1, of %n. Arrows choose another, Enter shows it alone.</source>
+      <translation>
+        <numerusform>%1, of %n. Arrows choose another, Enter shows it alone.</numerusform>
+        <numerusform>%1, of %n. Arrows choose another, Enter shows it alone.</numerusform>
       </translation>
     </message>
   </context>

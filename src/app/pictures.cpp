@@ -217,6 +217,19 @@ Pictures::Pictures(ui::MainWindow& window, const QDir& folder, const QString& ca
              page.setLook(ui::HandOffPage::Look::Run);
              page.ribbon().setTime(0.55 * page.ribbon().duration());
          }},
+        {QStringLiteral("handoff-pattern"),
+         [&window] {
+             ink::Job job = window.jobModel().job();
+             job.names = {};
+             job.words = "Ottilie";
+             job.process = ink::Process::Stencil;
+             job.is_mirrored = false;
+             job.size = {ink::SizeBy::Width, 420.0};
+             job.pattern.is_filled = true;
+             job.pattern.blank = ink::Blank{"a tea towel", 500.0, 700.0};
+             window.jobModel().setJob(job, {});
+             window.handOffPage().setLook(ui::HandOffPage::Look::Pattern);
+         }},
     };
 }
 

@@ -25,6 +25,8 @@ Command addFitCommand(CLI::App& app);
 Command addProofCommand(CLI::App& app);
 /// `uink sheet`: words or a list of names on sheets, and the run of the tool.
 Command addSheetCommand(CLI::App& app);
+/// `uink pattern`: words or a list of names at true size on printed pages.
+Command addPatternCommand(CLI::App& app);
 /// `uink keymap`: which glyph sits on which key.
 Command addKeymapCommand(CLI::App& app);
 /// `uink alternates`: every form a font holds for the letters, and its loose pieces.

@@ -1,9 +1,9 @@
 #include "cli/commands.h"
 #include "cli/job_arguments.h"
+#include "cli/name_arguments.h"
 #include "cli/output.h"
 
 #include "core/base/user_folders.h"
-#include "core/handoff/name_reader.h"
 #include "core/handoff/sheet_report.h"
 
 #include <CLI/CLI.hpp>
@@ -45,31 +45,6 @@ std::optional<SheetSize> readSheet(std::string_view text)
     if (cross != std::string_view::npos && !read(text.substr(cross + 1), size.length_mm))
         return {};
     return size;
-}
-
-/// A file where there is one of that name, else names between semicolons.
-Result<std::vector<ListedName>> namesOf(const std::string& given)
-{
-    std::error_code error;
-    if (!std::filesystem::exists(given, error)) {
-        if (given.find(';') == std::string::npos &&
-            (given.ends_with(".csv") || given.ends_with(".tsv") || given.ends_with(".txt")))
-            return fail(ErrorCode::FileNotFound, given);
-        return namesBetweenSemicolons(given);
-    }
-    const auto bytes = readFile(given, kMostList_bytes);
-    if (!bytes)
-        return fail(bytes.error());
-    auto read = readNames(*bytes);
-    if (!read) {
-        Error fault = read.error();
-        fault.subject = given;
-        return fail(std::move(fault));
-    }
-    for (const auto& remark : read->remarks)
-        std::cerr << "uink: " << given << ", line " << remark.line << ": " << idOf(remark.kind)
-                  << (remark.words.empty() ? "" : ", ") << remark.words << '\n';
-    return std::move(read->names);
 }
 
 Result<SheetSettings> settingsOf(const SheetArguments& a, const SheetSettings& of_job)
@@ -139,16 +114,8 @@ Result<void> runSheet(const SheetArguments& a)
     if (!project)
         return fail(project.error());
     Job& job = project->job;
-    if (!a.names.empty()) {
-        auto names = namesOf(a.names);
-        if (!names)
-            return fail(names.error());
-        if (names->empty())
-            return fail(ErrorCode::EmptyText, a.names);
-        for (auto& name : *names)
-            name.copies *= a.copies;
-        setNames(job, std::move(*names));
-    }
+    if (auto ok = takeNames(job, a.names, a.copies); !ok)
+        return ok;
     if (a.job.project.empty())
         job.is_mirrored = infoOf(job.process).is_mirrored;
     if (a.is_mirrored || a.is_not_mirrored)
@@ -160,17 +127,8 @@ Result<void> runSheet(const SheetArguments& a)
         return fail(settings.error());
     job.sheet = *settings;
     const auto letters = lettersFor(*project);
-    const ComposeOptions options{{}, std::make_shared<WeldCache>(), std::make_shared<SettingCache>(), 0.02};
-    auto names = makeNames(job, letters, options);
-    if (a.job.asks("all")) {
-        for (const auto& name : names)
-            mendAll(job, name.findings);
-        names = makeNames(job, letters, options);
-    }
+    const auto names = namesOf(job, letters, a.job.asks("all"));
     SheetRequest request;
-    for (const auto& name : names)
-        if (name.error && names.size() > 1)
-            std::cerr << "uink: " << name.words << ": " << name.error->message() << '\n';
     request.things = thingsOf(names, job);
     if (request.things.empty())
         return fail(*names.front().error);
@@ -211,7 +169,7 @@ Command addSheetCommand(CLI::App& app)
         app.add_subcommand("sheet", "Words, or a list of names, on sheets, and the run of the tool");
     a->job.may_lack_text = true;
     addJobArguments(*command, a->job);
-    command->add_option("--names", a->names, "A list: a file of lines or a table, or names as in \"Ada;Bo\"");
+    addNamesOption(*command, a->names);
     command->add_option("--copies", a->copies, "Of each")->check(CLI::Range(1, kMostCopies));
     command->add_option("--sheet", a->sheet, "Width and length in mm, as in 305x1000; 305 alone is a roll");
     command->add_option("--material", a->material, "Id of a material card");
@@ -242,11 +200,7 @@ Command addSheetCommand(CLI::App& app)
         });
     command->add_option("--report", a->report,
                         "JSON file to write; - is standard output, also without --out");
-    command->callback([a] {
-        a->job.check();
-        if (a->job.font_option->count() > 0 && a->job.text_option->count() == 0 && a->names.empty())
-            throw CLI::RequiredError("--text or --names");
-    });
+    command->callback([a] { checkWordsOrNames(a->job, a->names); });
     return [a] { return runSheet(*a); };
 }
 

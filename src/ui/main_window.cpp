@@ -22,58 +22,20 @@
 #include <QCloseEvent>
 #include <QDate>
 #include <QDir>
-#include <QDirIterator>
 #include <QDragEnterEvent>
 #include <QFileInfo>
 #include <QHBoxLayout>
 #include <QLabel>
-#include <QMimeData>
 #include <QScreen>
 #include <QStackedWidget>
-#include <QUrl>
 
 #include <algorithm>
 
 namespace ink::ui {
-namespace {
-
-/// What tells a package from other files.
-constexpr std::size_t kFirstBytes = 4096;
-
-QStringList droppedFiles(const QMimeData* data)
-{
-    QStringList files;
-    for (const auto& url : data->urls())
-        if (url.isLocalFile())
-            files.append(url.toLocalFile());
-    return files;
-}
-
-/// A folder as large as a package, not a collection.
-bool isSmallFolder(const QString& folder)
-{
-    constexpr int kMostFiles = 200;
-    QDirIterator files(folder, QDir::Files | QDir::NoDotAndDotDot, QDirIterator::Subdirectories);
-    int count = 0;
-    while (files.hasNext() && count <= kMostFiles) {
-        files.next();
-        ++count;
-    }
-    return count > 0 && count <= kMostFiles;
-}
-
-bool isJobFile(const QString& file)
-{
-    return file.endsWith(QLatin1String(kProjectSuffix.data(), static_cast<int>(kProjectSuffix.size())),
-                         Qt::CaseInsensitive);
-}
-
-} // namespace
-
 MainWindow::MainWindow(const KeptJob& kept, const JobStore& store, const std::filesystem::path& folder,
                        const Theme& theme, Questions questions, const std::filesystem::path& font_folder)
-    : m_theme(theme), m_questions(std::move(questions)), m_job(kept.job), m_inbox(folder / "inbox"),
-      m_faces(std::make_shared<FaceCache>()), m_rights_store(folder / "rights"),
+    : m_theme(theme), m_questions(std::move(questions)), m_folder(folder), m_job(kept.job),
+      m_inbox(folder / "inbox"), m_faces(std::make_shared<FaceCache>()), m_rights_store(folder / "rights"),
       m_rights(std::make_shared<FontRightsReader>(m_rights_store)), m_lettering(m_faces, m_rights),
       m_fits(m_faces, m_catalogue), m_shelf(folder / "shelf", font_folder, m_rights_store, m_job.undoStack()),
       m_session(sessionNeeds(store, folder), kept), m_design(m_job, m_lettering), m_proof(m_job, m_design),
@@ -140,10 +102,16 @@ void MainWindow::build()
     m_compose = new ComposePage(m_job, m_design, m_lettering, m_shelf.folder(), m_theme, this);
     m_proof_page = new ProofPage(m_job, m_design, m_proof, m_lettering, m_theme, this);
     m_hand_off_page =
-        new HandOffPage({m_job, m_hand_off, m_writes, m_cutter,
-                         [this](const QString& suggested) { return m_questions.save_path(this, suggested); },
-                         [this] { return m_questions.names_to_read(this); }, [this] { return mayHandOff(); },
-                         [this] { return slip(); }, [this](const FontRef& font) { return rightsTold(font); }},
+        new HandOffPage({m_job,
+                         m_hand_off,
+                         m_cutter,
+                         {m_job, m_writes,
+                          [this](const QString& suggested) { return m_questions.save_path(this, suggested); },
+                          [this] { return mayHandOff(); }, [this] { return slip(); },
+                          [this](const FontRef& font) { return rightsTold(font); },
+                          [this] { return m_questions.printer(this); }},
+                         [this] { return m_questions.names_to_read(this); },
+                         m_folder / "blanks.json"},
                         m_theme, this);
     for (Station* station :
          std::initializer_list<Station*>{m_find, m_shelf_page, m_compose, m_proof_page, m_hand_off_page})

@@ -120,6 +120,8 @@ private:
 
     const Theme& m_theme;
     Questions m_questions;
+    /// Where jobs, the shelf and what the person keeps lie.
+    std::filesystem::path m_folder;
     JobModel m_job;
     std::filesystem::path m_inbox;
     std::shared_ptr<FaceCache> m_faces;

@@ -16,12 +16,49 @@
 #include "ui/widgets/message_line.h"
 #include "ui/widgets/wheel_scrolls.h"
 
+#include <QDirIterator>
 #include <QDragEnterEvent>
 #include <QFileInfo>
+#include <QMimeData>
+#include <QUrl>
 
 #include <algorithm>
 
 namespace ink::ui {
+namespace {
+
+/// What tells a package from other files.
+constexpr std::size_t kFirstBytes = 4096;
+
+QStringList droppedFiles(const QMimeData* data)
+{
+    QStringList files;
+    for (const auto& url : data->urls())
+        if (url.isLocalFile())
+            files.append(url.toLocalFile());
+    return files;
+}
+
+/// A folder as large as a package, not a collection.
+bool isSmallFolder(const QString& folder)
+{
+    constexpr int kMostFiles = 200;
+    QDirIterator files(folder, QDir::Files | QDir::NoDotAndDotDot, QDirIterator::Subdirectories);
+    int count = 0;
+    while (files.hasNext() && count <= kMostFiles) {
+        files.next();
+        ++count;
+    }
+    return count > 0 && count <= kMostFiles;
+}
+
+bool isJobFile(const QString& file)
+{
+    return file.endsWith(QLatin1String(kProjectSuffix.data(), static_cast<int>(kProjectSuffix.size())),
+                         Qt::CaseInsensitive);
+}
+
+} // namespace
 
 void MainWindow::found(const std::vector<FontEntry>& entries, const std::vector<Error>& refused)
 {

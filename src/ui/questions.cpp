@@ -9,6 +9,8 @@
 #include <QMessageBox>
 #include <QPushButton>
 #include <QStandardPaths>
+#include <QtPrintSupport/QPrintDialog>
+#include <QtPrintSupport/QPrinter>
 
 namespace ink::ui {
 
@@ -105,6 +107,11 @@ Questions Questions::asDialogs()
         [](QWidget* parent) {
             return QFileDialog::getOpenFileName(parent, QObject::tr("Read a list of names"), {},
                                                 QObject::tr("Lists (*.csv *.tsv *.txt);;All files (*)"));
+        },
+        [](QWidget* parent) -> std::shared_ptr<QPrinter> {
+            auto printer = std::make_shared<QPrinter>(QPrinter::HighResolution);
+            QPrintDialog dialog(printer.get(), parent);
+            return dialog.exec() == QDialog::Accepted ? printer : nullptr;
         },
         QStandardPaths::writableLocation(QStandardPaths::DownloadLocation),
     };

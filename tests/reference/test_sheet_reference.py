@@ -420,6 +420,51 @@ class Runs(SheetCase):
         self.assertEqual(marks[0], marks[1], "crosses lie in the same place")
         self.assertEqual(len(marks[0]), 6)
 
+    def test_pages_put_together_are_the_pattern(self):
+        """Poppler paints the pages; laid with 194 or 281 mm of each less the overlap they show the words that the cut file has."""
+        dots = 6.0  # a millimetre
+        words = ("--font", SCRIPT, "--text", "Honey", "--width-mm", 500, "--process", "stencil")
+        out = self.folder / "p.pdf"
+        report = json.loads(run("pattern", *words, "--out", out, "--report", "-", "--filled", "--line-mm", 0.05, "--overlap-mm", 12).stdout)
+        self.assertTrue(report["joined"])
+        subprocess.run(["pdftoppm", "-r", str(dots * 25.4), "-png", "-gray", out, self.folder / "page"], check=True)
+        pages = sorted(self.folder.glob("page-*.png"))
+        self.assertEqual(len(pages), report["pages"])
+        self.assertEqual(len(pages), report["columns"] * report["rows"] + 1)  # none of them empty, and the cover
+        cover = numpy.asarray(Image.open(pages[0]).convert("L")) < 160
+        columns = [int(cover[:, x].sum()) for x in range(int(114 * dots))]  # beside it is how the pages lie
+        upright = [x for x, n in enumerate(columns) if n > 95 * dots]  # sides of the squares of 100 mm and 4 in, under each other
+        self.assertAlmostEqual((max(upright) - min(upright)) / dots, 101.6, delta=0.3)
+        width, height = (side - 16.0 for side in report["page_mm"])
+        whole = numpy.zeros((int((report["rows"] * height + 20) * dots), int((report["columns"] * width + 20) * dots)), bool)
+        for number, page in enumerate(pages[1:]):
+            row, column = divmod(number, report["columns"])
+            tile = numpy.asarray(Image.open(page).convert("L"))[round(8 * dots):round((8 + height) * dots), round(8 * dots):round((8 + width) * dots)]
+            ink = (tile > 215) & (tile < 235)  # its light fill: the marks are thinner and darker
+            x, y = round(column * (width - 12) * dots), round(row * (height - 12) * dots)
+            whole[y:y + ink.shape[0], x:x + ink.shape[1]] |= ink
+        svg = self.folder / "w.svg"
+        run("weld", *words[:-2], "--out", svg)
+        root = ElementTree.parse(svg).getroot()
+        shape = None
+        for path in root.iter("{http://www.w3.org/2000/svg}path"):
+            for ring in points_of(path.get("d")):
+                polygon = Polygon(ring).buffer(0)
+                shape = polygon if shape is None else shape.symmetric_difference(polygon)
+        rows, columns = numpy.nonzero(whole)
+        x0, y0, x1, y1 = shape.bounds
+        self.assertAlmostEqual((columns.max() - columns.min() + 1) / dots, x1 - x0, delta=0.3)
+        self.assertAlmostEqual((rows.max() - rows.min() + 1) / dots, y1 - y0, delta=0.3)
+        self.assertAlmostEqual(whole.sum() / dots ** 2 / shape.area, 1, delta=0.03)
+        # Points deep in the ink are ink, points well outside are not.
+        rng = random.Random(4)
+        left, top = columns.min() / dots, rows.min() / dots
+        for _ in range(3000):
+            p = Point(rng.uniform(x0, x1), rng.uniform(y0, y1))
+            if shape.boundary.distance(p) > 0.4:
+                pixel = whole[int((p.y - y0 + top) * dots), int((p.x - x0 + left) * dots)]
+                self.assertEqual(bool(pixel), shape.contains(p), (p.x, p.y))
+
 
 if __name__ == "__main__":
     unittest.main()

@@ -1,10 +1,12 @@
 // Whole sittings at Hand off: a list pasted, laid, looked at, moved, played and saved, by keyboard and by mouse.
 #include "core/base/file_output.h"
+#include "core/cut/blanks.h"
 #include "core/handoff/name_reader.h"
 #include "standins/cutter/cutter_server.h"
 #include "tests/support/gui.h"
 
 #include "ui/handoff/handoff_page.h"
+#include "ui/handoff/pattern_view.h"
 #include "ui/handoff/run_ribbon.h"
 #include "ui/job_band.h"
 #include "ui/station_rail.h"
@@ -19,6 +21,7 @@
 #include <QPlainTextEdit>
 #include <QPushButton>
 #include <QTest>
+#include <QtPrintSupport/QPrinter>
 
 using namespace ink;
 using namespace ink::ui;
@@ -107,6 +110,91 @@ private slots:
         s.rest();
         QVERIFY(s.job().names.isEmpty());
         QCOMPARE(s.plan().laid.size(), std::size_t(1));
+    }
+
+    void thePatternIsSeenSavedAndPrinted()
+    {
+        Job job = apron("Honey");
+        job.process = Process::Stencil;
+        job.is_mirrored = false;
+        job.size = {SizeBy::Width, 400.0};
+        Sitting s(std::move(job));
+        QTest::mouseClick(s.find<QPushButton>("lookPattern"), Qt::LeftButton);
+        s.rest();
+        auto& view = s.page().patternView();
+        QVERIFY(view.pattern() && view.pattern()->is_joined);
+        const auto pages = view.pattern()->pageCount();
+        QVERIFY(pages > 2);
+        QVERIFY(s.find<QLabel>("patternPages")->text().contains(QStringLiteral("400.0 mm wide")));
+        QVERIFY(!s.find<QWidget>("handoffRun")->isVisible());
+        // Pages by keyboard: one alone, and back.
+        QCOMPARE(QApplication::focusWidget(), &view);
+        s.press(view, Qt::Key_Right);
+        QCOMPARE(view.chosen(), std::size_t(1));
+        QVERIFY(view.accessibleDescription().contains(QStringLiteral("A1")));
+        const QRectF small = view.rectOf(1);
+        s.press(view, Qt::Key_Return);
+        QVERIFY(view.rectOf(1).width() > 1.5 * small.width() && view.rectOf(0).isEmpty());
+        s.press(view, Qt::Key_Escape);
+        QCOMPARE(view.rectOf(1), small);
+        QTest::mouseClick(&view, Qt::LeftButton, {}, view.rectOf(2).center().toPoint());
+        QCOMPARE(view.chosen(), std::size_t(2));
+        // Larger paper takes fewer; undone it takes as many as before.
+        s.page().openLeaf(QStringLiteral("paper"));
+        QTest::keyClick(s.find<QComboBox>("patternPaper"), Qt::Key_Down);
+        s.rest();
+        QVERIFY(view.pattern()->pageCount() < pages);
+        QVERIFY(s.page().sentence().phrase(QStringLiteral("paper"))->text().contains(QStringLiteral("A3")));
+        QTest::keyClick(s.window.get(), Qt::Key_Z, Qt::ControlModifier);
+        s.rest();
+        QCOMPARE(view.pattern()->pageCount(), pages);
+        // A size of the maker's own is kept for the next job.
+        s.page().openLeaf(QStringLiteral("blank"));
+        s.find<QDoubleSpinBox>("blankWidth")->setValue(450.0);
+        s.find<QDoubleSpinBox>("blankHeight")->setValue(300.0);
+        QTest::mouseClick(s.find<QPushButton>("keepBlank"), Qt::LeftButton);
+        s.rest();
+        QCOMPARE(view.pattern()->blanks.size(), std::size_t(1));
+        const auto kept = ink::readBlanks(s.state_folder / "blanks.json");
+        QVERIFY(kept && kept->size() == 1 && kept->front().width_mm == 450.0);
+        s.save_path = s.file("honey.pdf");
+        QTest::mouseClick(s.find<QPushButton>("savePattern"), Qt::LeftButton);
+        s.rest();
+        QCOMPARE(QFileInfo(s.suggested_path).fileName(), QStringLiteral("honey-pattern.pdf"));
+        QVERIFY2(s.told().startsWith(QStringLiteral("Saved honey.pdf: ")), qPrintable(s.told()));
+        QVERIFY(s.saved(s.save_path).starts_with("%PDF"));
+        QVERIFY(!s.saved(s.file("honey-rights.json")).empty());
+        // Nobody is at the printer, then it prints (into a file).
+        QTest::mouseClick(s.find<QPushButton>("printPattern"), Qt::LeftButton);
+        s.rest();
+        QCOMPARE(s.told(), QStringLiteral("Nothing was printed."));
+        s.printer = std::make_shared<QPrinter>(QPrinter::HighResolution);
+        s.printer->setOutputFormat(QPrinter::PdfFormat);
+        s.printer->setOutputFileName(s.file("printed.pdf"));
+        QTest::mouseClick(s.find<QPushButton>("printPattern"), Qt::LeftButton);
+        s.rest();
+        QVERIFY2(s.told().contains(QStringLiteral("with the printer")), qPrintable(s.told()));
+        QVERIFY(s.saved(s.file("printed.pdf")).starts_with("%PDF"));
+        s.printer->setOutputFileName(s.file("nowhere/printed.pdf"));
+        QTest::mouseClick(s.find<QPushButton>("printPattern"), Qt::LeftButton);
+        s.rest();
+        QVERIFY2(s.told().contains(QStringLiteral("took nothing")), qPrintable(s.told()));
+        // Back at the sheet all is as it was.
+        QTest::mouseClick(s.find<QPushButton>("lookSheet"), Qt::LeftButton);
+        s.rest();
+        QVERIFY(s.find<QWidget>("handoffRun")->isVisible());
+    }
+
+    void aPatternThatCannotBeIsSaid()
+    {
+        Job job = apron("Honey");
+        job.size = {SizeBy::Width, 4000.0};
+        Sitting s(std::move(job));
+        s.page().setLook(HandOffPage::Look::Pattern);
+        s.rest();
+        QVERIFY(!s.page().patternView().pattern());
+        QVERIFY(s.page().patternView().accessibleDescription().contains(QStringLiteral("3 m")));
+        QVERIFY(!s.find<QPushButton>("savePattern")->isEnabled());
     }
 
     void theSameByKeyboardAlone()

@@ -142,6 +142,8 @@ void writeJob(std::ostream& out, const Job& job)
         json["list"] = detail::namesJson(job.names);
     if (job.sheet != SheetSettings())
         json["sheet"] = detail::sheetJson(job.sheet);
+    if (job.pattern != PatternSettings())
+        json["pattern"] = detail::patternJson(job.pattern);
     if (!job.features.empty())
         json["features"] = job.features;
     if (job.is_one_piece)
@@ -205,6 +207,8 @@ Result<Job> readJob(std::istream& in)
             job.names = detail::namesFrom(*list);
         if (const auto sheet = json.find("sheet"); sheet != json.end())
             job.sheet = detail::sheetFrom(*sheet);
+        if (const auto pattern = json.find("pattern"); pattern != json.end())
+            job.pattern = detail::patternFrom(*pattern);
         job.unit = json.value("unit", "mm") == "in" ? LengthUnit::Inch : LengthUnit::Millimetre;
         const auto process = std::ranges::find(allProcesses(), json.value("process", ""), &ProcessInfo::id);
         if (process != allProcesses().end())

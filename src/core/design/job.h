@@ -3,6 +3,7 @@
 
 #include "core/base/result.h"
 #include "core/base/units.h"
+#include "core/cut/pattern.h"
 #include "core/cut/sheet_settings.h"
 #include "core/design/finishing.h"
 #include "core/design/font_ref.h"
@@ -75,6 +76,7 @@ struct Job
     /// Where there are some, `words` are those of the one that is shown.
     NameList names = {};
     SheetSettings sheet = {};
+    PatternSettings pattern = {};
 
     /// What this job's process holds: the person's own figures, else the usual ones.
     ProcessLimits limits() const;

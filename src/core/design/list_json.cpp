@@ -155,4 +155,30 @@ SheetSettings sheetFrom(const nlohmann::json& json)
     return sensible(std::move(s));
 }
 
+nlohmann::ordered_json patternJson(const PatternSettings& s)
+{
+    nlohmann::ordered_json json{{"paper", s.paper},          {"overlap_mm", s.overlap_mm},
+                                {"line_mm", s.line_mm},      {"filled", s.is_filled},
+                                {"mirrored", s.is_mirrored}, {"cover", s.has_cover}};
+    if (s.blank)
+        json["blank"] = {
+            {"name", s.blank->name}, {"width_mm", s.blank->width_mm}, {"height_mm", s.blank->height_mm}};
+    return json;
+}
+
+PatternSettings patternFrom(const nlohmann::json& json)
+{
+    PatternSettings s;
+    s.paper = json.value("paper", s.paper);
+    s.overlap_mm = json.value("overlap_mm", s.overlap_mm);
+    s.line_mm = json.value("line_mm", s.line_mm);
+    s.is_filled = json.value("filled", s.is_filled);
+    s.is_mirrored = json.value("mirrored", s.is_mirrored);
+    s.has_cover = json.value("cover", s.has_cover);
+    if (const auto blank = json.find("blank"); blank != json.end())
+        s.blank =
+            Blank{blank->value("name", ""), blank->value("width_mm", 0.0), blank->value("height_mm", 0.0)};
+    return sensible(std::move(s));
+}
+
 } // namespace ink::detail

@@ -1,6 +1,7 @@
-// The list of names and the settings of the sheet as JSON (docs/formats/job.md). Internal to the job's file.
+// The list of names and the settings of the sheet and the paper pattern as JSON (docs/formats/job.md). Internal to the job's file.
 #pragma once
 
+#include "core/cut/pattern.h"
 #include "core/cut/sheet_settings.h"
 #include "core/design/name_list.h"
 
@@ -14,5 +15,8 @@ NameList namesFrom(const nlohmann::json& json);
 
 nlohmann::ordered_json sheetJson(const SheetSettings& settings);
 SheetSettings sheetFrom(const nlohmann::json& json);
+
+nlohmann::ordered_json patternJson(const PatternSettings& settings);
+PatternSettings patternFrom(const nlohmann::json& json);
 
 } // namespace ink::detail

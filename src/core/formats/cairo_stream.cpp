@@ -33,6 +33,35 @@ Result<void> CairoPage::finish()
     return is_written ? Result<void>() : fail(ErrorCode::FileUnwritable);
 }
 
+void addSegments(cairo_t* c, std::span<const Segment> segments, bool is_closed)
+{
+    if (segments.empty())
+        return;
+    cairo_move_to(c, segments.front().p[0].x, segments.front().p[0].y);
+    for (const auto& s : segments) {
+        switch (s.kind) {
+        case SegmentKind::Line:
+            cairo_line_to(c, s.p[1].x, s.p[1].y);
+            break;
+        case SegmentKind::Quadratic: { // the same curve as a cubic
+            const Point a = lerp(s.p[0], s.p[1], 2.0 / 3.0), b = lerp(s.p[2], s.p[1], 2.0 / 3.0);
+            cairo_curve_to(c, a.x, a.y, b.x, b.y, s.p[2].x, s.p[2].y);
+            break;
+        }
+        case SegmentKind::Cubic:
+            cairo_curve_to(c, s.p[1].x, s.p[1].y, s.p[2].x, s.p[2].y, s.p[3].x, s.p[3].y);
+            break;
+        }
+    }
+    if (is_closed)
+        cairo_close_path(c);
+}
+
+void addContour(cairo_t* c, const Contour& contour)
+{
+    addSegments(c, contour.segments, true);
+}
+
 std::array<double, 3> rgbOf(const std::string& colour)
 {
     const auto channel = [&](std::size_t at) {

@@ -2,11 +2,13 @@
 #pragma once
 
 #include "core/base/result.h"
+#include "core/geometry/path.h"
 
 #include <cairo.h>
 
 #include <array>
 #include <iosfwd>
+#include <span>
 #include <string>
 
 namespace ink::detail {
@@ -40,6 +42,10 @@ private:
     cairo_surface_t* m_surface;
     cairo_t* m_context;
 };
+
+/// Onto the context's path; where it is closed, back to its start.
+void addSegments(cairo_t* c, std::span<const Segment> segments, bool is_closed);
+void addContour(cairo_t* c, const Contour& contour);
 
 /// "#b3352a" as shares of 1.
 std::array<double, 3> rgbOf(const std::string& colour);

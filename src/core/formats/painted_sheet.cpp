@@ -20,25 +20,7 @@ constexpr double kPreview_dpi = 200.0, kMostPixels = 6000.0;
 
 void addTo(cairo_t* c, const ToolPath& path)
 {
-    const Point start = path.start();
-    cairo_move_to(c, start.x, start.y);
-    for (const auto& s : path.segments) {
-        switch (s.kind) {
-        case SegmentKind::Line:
-            cairo_line_to(c, s.p[1].x, s.p[1].y);
-            break;
-        case SegmentKind::Quadratic: { // the same curve as a cubic
-            const Point a = lerp(s.p[0], s.p[1], 2.0 / 3.0), b = lerp(s.p[2], s.p[1], 2.0 / 3.0);
-            cairo_curve_to(c, a.x, a.y, b.x, b.y, s.p[2].x, s.p[2].y);
-            break;
-        }
-        case SegmentKind::Cubic:
-            cairo_curve_to(c, s.p[1].x, s.p[1].y, s.p[2].x, s.p[2].y, s.p[3].x, s.p[3].y);
-            break;
-        }
-    }
-    if (path.is_closed)
-        cairo_close_path(c);
+    addSegments(c, path.segments, path.is_closed);
 }
 
 /// Lines in print, for programs that cut what is drawn.

@@ -3,7 +3,7 @@
 #include "core/geometry/boolean.h"
 #include "core/geometry/bridge.h"
 #include "core/geometry/offset.h"
-#include "core/proof/skeleton.h"
+#include "core/geometry/skeleton.h"
 
 #include <algorithm>
 #include <cmath>

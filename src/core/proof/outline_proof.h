@@ -4,8 +4,8 @@
 #include "core/base/cancel.h"
 #include "core/base/result.h"
 #include "core/geometry/measure.h"
+#include "core/geometry/skeleton.h"
 #include "core/process/process.h"
-#include "core/proof/skeleton.h"
 #include "core/proof/width_places.h"
 
 #include <memory>

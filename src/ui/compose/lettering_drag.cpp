@@ -20,8 +20,6 @@ constexpr quint64 kEndsSlot = 1;
 /// A press that moves less than this is a click.
 constexpr double kDragFrom_px = 4.0;
 constexpr double kSnap_px = 7.0;
-constexpr double kGuideReach_px = 4.0;
-constexpr double kEndRing_px = 5.0;
 constexpr double kHandleReach_px = 9.0;
 /// The brackets that size the words stand this far off their box.
 constexpr double kSizeBracket_px = 10.0;

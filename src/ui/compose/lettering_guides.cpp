@@ -10,6 +10,12 @@
 #include <cmath>
 
 namespace ink::ui {
+namespace {
+
+constexpr double kGuideReach_px = 4.0;
+constexpr double kEndRing_px = 5.0;
+
+} // namespace
 
 std::optional<std::size_t> LetteringView::guideUnder(QPointF screen) const
 {

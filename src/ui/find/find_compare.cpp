@@ -7,6 +7,8 @@
 #include "ui/widgets/choice.h"
 #include "ui/widgets/flow_row.h"
 
+#include <QPushButton>
+
 #include <algorithm>
 
 namespace ink::ui {

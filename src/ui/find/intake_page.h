@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/intake/package_rights.h"
+#include "ui/job_model.h"
 #include "ui/shelf_keeper.h"
 #include "ui/slot_pool.h"
 #include "ui/theme.h"

@@ -1,31 +1,28 @@
 #include "ui/handoff/handoff_page.h"
 
-#include "core/base/file_output.h"
-#include "ui/cut_files.h"
+#include "ui/handoff/handed_files.h"
+#include "ui/handoff/handoff_phrases.h"
 #include "ui/handoff/handoff_sections.h"
+#include "ui/handoff/pattern_sections.h"
+#include "ui/handoff/pattern_view.h"
+#include "ui/handoff/run_card.h"
 #include "ui/handoff/run_ribbon.h"
 #include "ui/handoff/send_strip.h"
-#include "ui/handoff/slip_page.h"
 
 #include "ui/measures.h"
 #include "ui/text.h"
 #include "ui/widgets/flow_row.h"
 #include "ui/widgets/leaf.h"
 #include "ui/widgets/sentence_bar.h"
+#include "ui/widgets/sentence_head.h"
+#include "ui/widgets/tab_row.h"
 
-#include <QButtonGroup>
-#include <QComboBox>
-#include <QDir>
-#include <QElapsedTimer>
-#include <QFileInfo>
 #include <QLabel>
 #include <QLocale>
 #include <QPushButton>
 #include <QScrollArea>
+#include <QStackedWidget>
 
-#include <QShortcut>
-#include <QStandardPaths>
-#include <QTimer>
 #include <QVBoxLayout>
 
 #include <algorithm>
@@ -33,19 +30,10 @@
 namespace ink::ui {
 namespace {
 
-const QString kNames = QStringLiteral("names");
-const QString kMaterial = QStringLiteral("material");
-const QString kApart = QStringLiteral("apart");
-const QString kFrames = QStringLiteral("frames");
-const QString kTool = QStringLiteral("tool");
-const QString kBorder = QStringLiteral("border");
-
 constexpr int kPanel_px = 320, kNarrowPanel_px = 262, kNarrow_px = 980;
 /// With less height than this the sheet comes first: smaller words, and the run by its ribbon alone.
 constexpr int kTight_px = 400;
 constexpr int kLeastList_px = 96;
-constexpr int kFrame_ms = 16;
-constexpr int kSpeeds[] = {1, 4, 16, 64};
 
 QString nameOf(SheetFormat format)
 {
@@ -66,47 +54,25 @@ QString nameOf(SheetFormat format)
     return {};
 }
 
-/// Beside the file: FILE-rights.pdf and FILE-rights.json.
-Result<void> writeSlip(const QString& path, const RightsSlip& slip, const Theme& theme)
-{
-    const QFileInfo info(path);
-    const QString stem = info.dir().filePath(info.completeBaseName() + QStringLiteral("-rights"));
-    if (auto done = writeFile((stem + QStringLiteral(".json")).toStdString(),
-                              [&](std::ostream& out) -> Result<void> {
-                                  writeSlipJson(out, slip);
-                                  return {};
-                              });
-        !done)
-        return done;
-    return writeFile((stem + QStringLiteral(".pdf")).toStdString(),
-                     [&](std::ostream& out) { return SlipPage::write(out, slip, theme); });
-}
-
-/// FILE, FILE-2 and so on.
-QString sheetPath(const QString& path, std::size_t sheet)
-{
-    if (sheet == 0)
-        return path;
-    const QFileInfo info(path);
-    return info.dir().filePath(
-        QStringLiteral("%1-%2.%3").arg(info.completeBaseName()).arg(sheet + 1).arg(info.suffix()));
-}
-
 } // namespace
 
 HandOffPage::HandOffPage(Needs needs, const Theme& theme, QWidget* parent)
     : Station(parent), m_needs(std::move(needs)), m_theme(theme)
 {
-    const QString documents = QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation);
-    m_last_folder = QFileInfo(documents).isDir() ? documents : QDir::homePath();
+    m_files = new HandedFiles(m_needs.files, theme, this);
     auto* row = new QHBoxLayout;
     row->setSpacing(0);
     auto* left = new QVBoxLayout;
     left->setSpacing(0);
     left->addWidget(buildTabs());
-    m_view = new SheetView(theme, this);
-    left->addWidget(m_view, 1);
-    left->addWidget(buildRun());
+    m_views = new QStackedWidget(this);
+    m_view = new SheetView(theme, m_views);
+    m_pattern_view = new PatternView(theme, m_views);
+    m_views->addWidget(m_view);
+    m_views->addWidget(m_pattern_view);
+    left->addWidget(m_views, 1);
+    m_run = new RunCard(theme, this);
+    left->addWidget(m_run);
     row->addLayout(left, 1);
     row->addWidget(buildPanel());
     auto* column = new QVBoxLayout(this);
@@ -114,126 +80,54 @@ HandOffPage::HandOffPage(Needs needs, const Theme& theme, QWidget* parent)
     column->setSpacing(0);
     column->addWidget(buildHead());
     column->addLayout(row, 1);
-    setTabOrder(m_sentence, m_view);
+    setTabOrder(&m_head->sentence(), m_view);
     connectParts();
+    connectList();
     modelChanged();
 }
 
 QWidget* HandOffPage::buildHead()
 {
-    auto* head = new QWidget(this);
-    head->setObjectName(QStringLiteral("sentenceHead"));
-    head->setAttribute(Qt::WA_StyledBackground);
-    auto* row = new QHBoxLayout(head);
-    row->setContentsMargins(kMargin, 2 * kGrid, kMargin, 2 * kGrid);
-    m_sentence = new SentenceBar(m_theme, TextSize::Lead, head);
-    m_sentence->setObjectName(QStringLiteral("handoffSentence"));
-    row->addWidget(m_sentence, 1);
-    m_leaf = new Leaf(m_theme, this);
     auto& job = m_needs.job;
     const auto& cards = m_needs.model.materials();
-    m_names_section = new NamesSection(job, m_needs.list_to_read, m_theme, this);
-    m_leaves[kNames] = m_names_section;
-    m_leaves[kMaterial] = makeMaterialSection(job, cards, m_theme, this);
-    m_leaves[kApart] = makeApartSection(job, m_theme, this);
-    m_leaves[kFrames] = makeFramesSection(job, m_theme, this);
-    m_leaves[kTool] = makeToolSection(job, m_theme, this);
-    m_leaves[kBorder] = makeBorderSection(job, cards, m_theme, this);
-    for (const auto& [key, section] : m_leaves)
-        section->hide();
-    return head;
+    m_head = new SentenceHead(job, m_theme, "handoffSentence", this);
+    auto* names = new NamesSection(job, m_needs.list_to_read, m_theme, this);
+    connect(names, &NamesSection::problem, this, &HandOffPage::problem);
+    connect(names, &NamesSection::taken, &m_head->leaf(), &Leaf::close);
+    m_head->add(kNamesKey, names);
+    m_head->add(kMaterialKey, makeMaterialSection(job, cards, m_theme, this));
+    m_head->add(kApartKey, makeApartSection(job, m_theme, this));
+    m_head->add(kFramesKey, makeFramesSection(job, m_theme, this));
+    m_head->add(kToolKey, makeToolSection(job, m_theme, this));
+    m_head->add(kBorderKey, makeBorderSection(job, cards, m_theme, this));
+    m_head->add(kPaperKey, makePaperSection(job, m_theme, this));
+    auto* blank = new BlankSection(job, m_needs.blanks, m_theme, this);
+    connect(blank, &BlankSection::problem, this, &HandOffPage::problem);
+    m_head->add(kBlankKey, blank);
+    return m_head;
 }
 
 QWidget* HandOffPage::buildTabs()
 {
-    auto* tabs = new QWidget(this);
-    tabs->setObjectName(QStringLiteral("handoffTabs"));
-    auto* row = new FlowRow(tabs, kMargin, 0);
-    row->setContentsMargins(kMargin, 0, kMargin, 0);
-    auto* group = new QButtonGroup(tabs);
-    const auto add = [&](const QString& words, const char* name, Look look) {
-        auto* button = new QPushButton(words, tabs);
-        button->setObjectName(QLatin1String(name));
-        button->setProperty("role", QStringLiteral("tab"));
-        button->setCheckable(true);
-        button->setChecked(look == m_look);
-        group->addButton(button);
-        row->addWidget(button);
-        m_tabs.push_back(button);
-        connect(button, &QPushButton::clicked, this, [this, look] { setLook(look); });
+    m_tabs = new TabRow("handoffTabs", this);
+    const auto tab = [this](const QString& words, const char* name, Look look) {
+        m_tabs->addTab(words, name, [this, look] { setLook(look); });
     };
-    add(tr("Sheet"), "lookSheet", Look::Sheet);
-    add(tr("The run"), "lookRun", Look::Run);
-    const auto link = [&](const QString& words, const QString& spoken, const char* name, int by) {
-        auto* button = new QPushButton(words, tabs);
-        button->setObjectName(QLatin1String(name));
-        button->setProperty("role", QStringLiteral("quiet"));
-        button->setAccessibleName(spoken);
-        button->setToolTip(spoken);
-        row->addWidget(button);
-        connect(button, &QPushButton::clicked, this, [this, by] { openSheet(m_sheet + std::size_t(by)); });
-        return button;
-    };
-    m_previous = link(tr("‹"), tr("The sheet before"), "previousSheet", -1);
-    m_which = new QLabel(tabs);
+    tab(tr("Sheet"), "lookSheet", Look::Sheet);
+    tab(tr("The run"), "lookRun", Look::Run);
+    tab(tr("Paper pattern"), "lookPattern", Look::Pattern);
+    m_previous = m_tabs->addQuiet(tr("‹"), tr("The sheet before"), "previousSheet");
+    connect(m_previous, &QPushButton::clicked, this, [this] { openSheet(m_sheet - 1); });
+    m_which = new QLabel(m_tabs);
     m_which->setObjectName(QStringLiteral("whichSheet"));
-    row->addWidget(m_which);
-    m_next = link(tr("›"), tr("The next sheet"), "nextSheet", 1);
-    m_mirrored = new QLabel(tabs);
+    m_tabs->add(m_which);
+    m_next = m_tabs->addQuiet(tr("›"), tr("The next sheet"), "nextSheet");
+    connect(m_next, &QPushButton::clicked, this, [this] { openSheet(m_sheet + 1); });
+    m_mirrored = new QLabel(m_tabs);
     m_mirrored->setObjectName(QStringLiteral("mirroredWords"));
     m_mirrored->setProperty("role", QStringLiteral("soft"));
-    row->addWidget(m_mirrored);
-    return tabs;
-}
-
-QWidget* HandOffPage::buildRun()
-{
-    auto* run = new QWidget(this);
-    run->setObjectName(QStringLiteral("handoffRun"));
-    run->setAttribute(Qt::WA_StyledBackground);
-    run->setStyleSheet(QStringLiteral("#handoffRun { background: %1; border-top: 1px solid %2; }")
-                           .arg(m_theme.colours().card.name(), m_theme.colours().rule.name()));
-    auto* column = new QVBoxLayout(run);
-    column->setContentsMargins(kMargin, 2 * kGrid, kMargin, 2 * kGrid);
-    column->setSpacing(kGrid);
-    auto* line = new QHBoxLayout;
-    line->setSpacing(3 * kGrid);
-    m_run_heading = new QLabel(tr("The run"), run);
-    m_run_heading->setFont(m_theme.heading(TextSize::Lead));
-    m_run_words = new QLabel(run);
-    m_run_words->setObjectName(QStringLiteral("runWords"));
-    m_run_words->setProperty("role", QStringLiteral("soft"));
-    m_run_words->setWordWrap(true);
-    line->addWidget(m_run_heading);
-    line->addWidget(m_run_words, 1);
-    column->addLayout(line);
-    m_ribbon = new RunRibbon(m_theme, run);
-    column->addWidget(m_ribbon);
-    m_play_row = new QWidget(run);
-    auto* foot = new QHBoxLayout(m_play_row);
-    foot->setContentsMargins(0, 0, 0, 0);
-    m_play = new QPushButton(tr("Play"), run);
-    m_play->setObjectName(QStringLiteral("playRun"));
-    m_play->setProperty("role", QStringLiteral("quiet"));
-    m_play->setToolTip(tr("See it being made (Space on the ribbon)"));
-    m_speed = new QComboBox(run);
-    m_speed->setObjectName(QStringLiteral("playSpeed"));
-    m_speed->setAccessibleName(tr("How fast it plays"));
-    for (const int speed : kSpeeds)
-        m_speed->addItem(speed == 1 ? tr("as fast as the machine") : tr("%1 times as fast").arg(speed),
-                         speed);
-    m_speed->setCurrentIndex(2);
-    m_moment = new QLabel(run);
-    m_moment->setObjectName(QStringLiteral("runMoment"));
-    foot->addWidget(m_play);
-    foot->addSpacing(2 * kGrid);
-    foot->addWidget(m_speed);
-    foot->addSpacing(2 * kGrid);
-    foot->addWidget(m_moment, 1);
-    column->addWidget(m_play_row);
-    m_player = new QTimer(this);
-    m_player->setInterval(kFrame_ms);
-    return run;
+    m_tabs->add(m_mirrored);
+    return m_tabs;
 }
 
 QWidget* HandOffPage::buildPanel()
@@ -285,10 +179,25 @@ QWidget* HandOffPage::buildPanel()
     auto* names = new QPushButton(tr("Paste a list of names…"), inside);
     names->setObjectName(QStringLiteral("pasteNames"));
     names->setProperty("role", QStringLiteral("quiet"));
-    connect(names, &QPushButton::clicked, this, [this] { openLeaf(kNames); });
+    connect(names, &QPushButton::clicked, this, [this] { openLeaf(kNamesKey); });
     foot->addWidget(names, 0, Qt::AlignLeading);
     m_right = label("handoffRight", true);
     foot->addWidget(m_right);
+    m_foot = new QStackedWidget(inside);
+    m_foot->setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Maximum);
+    m_foot->addWidget(buildSheetFoot());
+    m_foot->addWidget(buildPatternFoot());
+    foot->addWidget(m_foot);
+    column->addLayout(foot);
+    return m_panel;
+}
+
+QWidget* HandOffPage::buildSheetFoot()
+{
+    auto* inside = new QWidget(this);
+    auto* foot = new QVBoxLayout(inside);
+    foot->setContentsMargins(0, 0, 0, 0);
+    foot->setSpacing(2 * kGrid);
     m_send = new QPushButton(tr("Send to the practice cutter"), inside);
     m_send->setObjectName(QStringLiteral("sendToCutter"));
     m_send->setProperty("role", QStringLiteral("main"));
@@ -305,14 +214,36 @@ QWidget* HandOffPage::buildPanel()
         auto* button = new QPushButton(nameOf(format), files);
         button->setObjectName(QStringLiteral("save") + text(suffixOf(format).substr(1)));
         button->setAccessibleName(tr("Save as %1").arg(nameOf(format)));
-
         flow->addWidget(button);
-        m_files.push_back(button);
+        m_save.push_back(button);
         connect(button, &QPushButton::clicked, this, [this, format] { save(format); });
     }
     foot->addWidget(files);
-    column->addLayout(foot);
-    return m_panel;
+    return inside;
+}
+
+QWidget* HandOffPage::buildPatternFoot()
+{
+    auto* inside = new QWidget(this);
+    auto* foot = new QVBoxLayout(inside);
+    foot->setContentsMargins(0, 0, 0, 0);
+    foot->setSpacing(2 * kGrid);
+    m_pages = new QLabel(inside);
+    m_pages->setObjectName(QStringLiteral("patternPages"));
+    m_pages->setWordWrap(true);
+    foot->addWidget(m_pages);
+    m_save_pattern = new QPushButton(tr("Save the pattern (PDF)"), inside);
+    m_save_pattern->setObjectName(QStringLiteral("savePattern"));
+    m_save_pattern->setProperty("role", QStringLiteral("main"));
+    connect(m_save_pattern, &QPushButton::clicked, this,
+            [this] { m_files->savePattern(m_pattern_view->pattern()); });
+    foot->addWidget(m_save_pattern);
+    m_print = new QPushButton(tr("Print…"), inside);
+    m_print->setObjectName(QStringLiteral("printPattern"));
+    connect(m_print, &QPushButton::clicked, this,
+            [this] { m_files->printPattern(m_pattern_view->pattern()); });
+    foot->addWidget(m_print);
+    return inside;
 }
 
 void HandOffPage::connectParts()
@@ -320,21 +251,14 @@ void HandOffPage::connectParts()
     auto& job = m_needs.job;
     connect(&m_needs.model, &HandOffModel::changed, this, &HandOffPage::modelChanged);
     connect(&job, &JobModel::changed, this, &HandOffPage::say);
-    connect(m_sentence, &SentenceBar::chosen, this, &HandOffPage::openLeaf);
-    connect(m_leaf, &Leaf::takenBack, this, [this] {
-        if (auto& steps = m_needs.job.undoStack(); steps.index() > m_opened_at)
-            steps.setIndex(m_opened_at);
-    });
-    connect(m_leaf, &Leaf::closed, this, [this] { m_needs.job.endRun(); });
+    connect(m_files, &HandedFiles::told, this, &HandOffPage::told);
+    connect(m_files, &HandedFiles::problem, this, &HandOffPage::problem);
     connect(&m_needs.cutter, &CutterQueue::changed, this, [this] {
         m_send->setEnabled(m_needs.model.plan() && !m_needs.model.plan()->laid.empty() &&
                            !m_needs.cutter.isAtWork());
     });
     connect(&m_needs.cutter, &CutterQueue::jobDone, this,
             [this](const QString& name) { emit told(tr("%1 is cut.").arg(name)); });
-    connect(m_names_section, &NamesSection::problem, this, &HandOffPage::problem);
-    connect(m_names_section->findChild<QPushButton*>(QStringLiteral("takeNames")), &QPushButton::clicked,
-            m_leaf, &Leaf::close);
     connect(m_view, &SheetView::moveWanted, this, &HandOffPage::moveThing);
     connect(m_view, &SheetView::dragged, this, [this](std::size_t laid, const Placement& there) {
         m_view->setDragRefused(!mayLie(laid, there));
@@ -345,17 +269,12 @@ void HandOffPage::connectParts()
             if (const auto number = m_needs.model.numberOf(plan->laid[*chosen].thing))
                 m_list->show(m_list->rows(), *number);
     });
-    connect(m_ribbon, &RunRibbon::timeChanged, this, &HandOffPage::showMoment);
-    connect(m_play, &QPushButton::clicked, this, [this] { play(!m_player_runs); });
-    connect(new QShortcut(QKeySequence(Qt::Key_Space), m_ribbon, nullptr, nullptr, Qt::WidgetShortcut),
-            &QShortcut::activated, this, [this] { play(!m_player_runs); });
-    connect(m_player, &QTimer::timeout, this, [this, clock = std::make_shared<QElapsedTimer>()] {
-        const double since_s =
-            clock->isValid() ? std::min(0.1, double(clock->restart()) / 1000.0) : (clock->start(), 0.0);
-        m_ribbon->setTime(m_ribbon->time() + since_s * m_speed->currentData().toInt());
-        if (m_ribbon->time() >= m_ribbon->duration())
-            play(false);
-    });
+    connect(m_run, &RunCard::timeChanged, this, &HandOffPage::showMoment);
+    connect(m_run, &RunCard::playBegan, this, [this] { setLook(Look::Run); });
+}
+
+void HandOffPage::connectList()
+{
     connect(m_list, &NameList::nameChosen, this, [this](std::size_t name) {
         if (m_needs.job.job().names.isEmpty() || m_needs.job.job().names.shown == name)
             return;
@@ -411,21 +330,64 @@ void HandOffPage::resizeEvent(QResizeEvent* event)
     m_panel->setFixedWidth(std::min(
         m_theme.scaled(width() < m_theme.scaled(kNarrow_px) ? kNarrowPanel_px : kPanel_px), width() / 2));
     const bool is_tight = height() < m_theme.scaled(kTight_px);
-    m_sentence->setTextSize(is_tight ? TextSize::Small : TextSize::Lead);
-    m_run_heading->setVisible(!is_tight);
-    m_play_row->setVisible(!is_tight);
-    m_run_words->setWordWrap(!is_tight);
+    m_head->sentence().setTextSize(is_tight ? TextSize::Small : TextSize::Lead);
+    m_run->setTight(is_tight);
     Station::resizeEvent(event);
 }
 
 void HandOffPage::setLook(Look look)
 {
+    const bool was_pattern = m_look == Look::Pattern, is_pattern = look == Look::Pattern;
     m_look = look;
-    m_tabs[std::size_t(look)]->setChecked(true);
-    if (look == Look::Sheet)
-        play(false);
+    m_tabs->choose(std::size_t(look));
+    if (look != Look::Run)
+        m_run->play(false);
+    m_views->setCurrentIndex(is_pattern ? 1 : 0);
+    m_foot->setCurrentIndex(is_pattern ? 1 : 0);
+    m_run->setVisible(!is_pattern);
+    if (was_pattern != is_pattern) {
+        m_head->leaf().close();
+        say();
+        showSheet();
+        showPanel();
+    }
     showMoment();
-    (look == Look::Run ? static_cast<QWidget*>(m_ribbon) : m_view)->setFocus();
+    (look == Look::Run ? static_cast<QWidget*>(&m_run->ribbon())
+     : is_pattern      ? static_cast<QWidget*>(m_pattern_view)
+                       : m_view)
+        ->setFocus();
+}
+
+void HandOffPage::showPattern()
+{
+    const auto& model = m_needs.model;
+    const Job& job = m_needs.job.job();
+    std::vector<std::shared_ptr<const Outline>> designs;
+    for (std::size_t i = 0; i < model.names().size(); ++i)
+        if (const auto& name = model.names()[i]; name && name->outline_mm)
+            designs.insert(designs.end(), std::size_t(job.names.isEmpty() ? 1 : name->copies),
+                           name->outline_mm);
+    auto settings = job.pattern;
+    // What was made is mirrored for the machine already.
+    settings.is_mirrored = settings.is_mirrored != job.is_mirrored;
+    const auto pattern = planPattern(designs, settings);
+    m_pattern_view->show(
+        pattern ? std::make_shared<const Pattern>(*pattern) : nullptr, m_files->patternWords(),
+        designs.empty() ? job.font.path.empty()
+                              ? tr("Choose a font in Find: here your words come to lie on paper.")
+                              : tr("Making the words …")
+        : pattern ? QString()
+                        : text(pattern.error().message()));
+    m_save_pattern->setEnabled(bool(pattern));
+    m_print->setEnabled(bool(pattern));
+    m_pages->clear();
+    if (!pattern)
+        return;
+    const QString pages = tr("%n page(s)", nullptr, int(pattern->pageCount()));
+    m_pages->setText(pattern->is_joined ? tr("%1; put together they are %2 wide and %3 high")
+                                              .arg(pages, figureWithUnit(pattern->whole_mm.width(), job.unit),
+                                                   figureWithUnit(pattern->whole_mm.height(), job.unit))
+                                        : tr("%1; each design is whole on its page").arg(pages));
 }
 
 void HandOffPage::openSheet(std::size_t sheet)
@@ -434,24 +396,9 @@ void HandOffPage::openSheet(std::size_t sheet)
     if (!plan || sheet >= plan->sheets.size())
         return;
     m_sheet = sheet;
-    play(false);
-    m_ribbon->setTime(0.0);
+    m_run->play(false);
+    m_run->ribbon().setTime(0.0);
     showSheet();
-}
-
-void HandOffPage::openLeaf(const QString& key)
-{
-    auto* under = m_sentence->phrase(key);
-    const auto controls = m_leaves.find(key);
-    if (!under || controls == m_leaves.end())
-        return;
-    const bool was_open = m_leaf->controls() == controls->second;
-    m_leaf->close();
-    if (was_open)
-        return;
-    m_needs.job.endRun();
-    m_opened_at = m_needs.job.undoStack().index();
-    m_leaf->open(controls->second, under);
 }
 
 void HandOffPage::modelChanged()
@@ -460,7 +407,7 @@ void HandOffPage::modelChanged()
     m_sheet = plan && !plan->sheets.empty() ? std::min(m_sheet, plan->sheets.size() - 1) : 0;
     showSheet();
     showPanel();
-    say();
+    say(); // and, where it is looked at, the pattern
     emit figureChanged();
 }
 
@@ -471,25 +418,26 @@ void HandOffPage::showSheet()
     const auto& plan = model.plan();
     const bool has_sheet = plan && m_sheet < plan->sheets.size() && !plan->laid.empty();
     const std::size_t sheets = plan ? plan->sheets.size() : 0;
-    m_previous->setVisible(sheets > 1);
-    m_next->setVisible(sheets > 1);
-    m_which->setVisible(sheets > 1);
+    const bool has_several = sheets > 1 && m_look != Look::Pattern;
+    m_previous->setVisible(has_several);
+    m_next->setVisible(has_several);
+    m_which->setVisible(has_several);
+    m_mirrored->setVisible(m_look != Look::Pattern);
     m_previous->setEnabled(m_sheet > 0);
     m_next->setEnabled(m_sheet + 1 < sheets);
     m_which->setText(tr("Sheet %1 of %2").arg(m_sheet + 1).arg(sheets));
-    for (auto* button : m_files)
+    for (auto* button : m_save)
         button->setEnabled(has_sheet);
     m_send->setEnabled(has_sheet && !m_needs.cutter.isAtWork());
     if (!has_sheet) {
-        m_ribbon->show(nullptr, {});
+        m_run->show(nullptr, {}, {});
         m_view->showMessage(
             model.refusal() ? text(model.refusal()->message())
             : plan ? tr("Nothing of it goes onto this sheet. Choose a larger one, or make the words smaller.")
             : m_needs.job.job().font.path.empty()
                 ? tr("Choose a font in Find: here your words come to lie on the material.")
                 : tr("Making the words …"));
-        m_run_words->clear();
-        m_moment->clear();
+        m_run->setMoment({});
         return;
     }
     std::vector<QString> words;
@@ -497,20 +445,8 @@ void HandOffPage::showSheet()
         words.push_back(text(name->words));
     m_view->show({plan, m_sheet, words, m_needs.job.job().unit});
     const auto& sheet = plan->sheets[m_sheet];
-    m_ribbon->show(std::shared_ptr<const Run>(plan, &sheet.run), QColor(text(sheet.material.colour)));
-    const LengthUnit unit = m_needs.job.job().unit;
-    const bool has_frames = std::ranges::any_of(
-        sheet.run.paths, [](const ToolPath& p) { return p.operation == Operation::Frame; });
-    const bool has_middles =
-        std::ranges::any_of(sheet.run.paths, [](const ToolPath& p) { return p.is_middle; });
-    QString order = has_frames    ? tr("middles first, then letters, frames last")
-                    : has_middles ? tr("middles first, then letters")
-                                  : QString();
-    const QString figures =
-        tr("%1 · %2 to cut, %3 in the air")
-            .arg(duration(sheet.run.duration_s), longLength(sheet.run.cut_length_mm, unit),
-                 longLength(sheet.run.air_length_mm, unit));
-    m_run_words->setText(order.isEmpty() ? figures : tr("%1 · %2").arg(figures, order));
+    m_run->show(std::shared_ptr<const Run>(plan, &sheet.run), QColor(text(sheet.material.colour)),
+                sayRun(sheet.run, m_needs.job.job().unit));
     showMoment();
 }
 
@@ -520,7 +456,7 @@ QString HandOffPage::sayMoment() const
     if (!plan || m_sheet >= plan->sheets.size() || plan->sheets[m_sheet].run.parts.empty())
         return {};
     const auto& run = plan->sheets[m_sheet].run;
-    const double time = m_ribbon->time();
+    const double time = m_run->ribbon().time();
     const auto at = run.at(time);
     const auto& path = run.paths[run.parts[at.part].path];
     QString words;
@@ -545,26 +481,11 @@ QString HandOffPage::sayMoment() const
 void HandOffPage::showMoment()
 {
     const bool is_run = m_look == Look::Run;
-    m_view->showTime(is_run ? std::optional(m_ribbon->time()) : std::nullopt);
-    m_moment->setText(is_run ? sayMoment() : tr("Move the handle to see any moment of it."));
-    if (!is_run && m_ribbon->time() > 0.0 && m_ribbon->hasFocus())
+    auto& ribbon = m_run->ribbon();
+    m_view->showTime(is_run ? std::optional(ribbon.time()) : std::nullopt);
+    m_run->setMoment(is_run ? sayMoment() : tr("Move the handle to see any moment of it."));
+    if (!is_run && ribbon.time() > 0.0 && ribbon.hasFocus())
         setLook(Look::Run); // who moves the handle wants to see it
-}
-
-void HandOffPage::play(bool is_wanted)
-{
-    if (is_wanted && m_ribbon->duration() <= 0.0)
-        return;
-    if (is_wanted && m_ribbon->time() >= m_ribbon->duration())
-        m_ribbon->setTime(0.0);
-    m_player_runs = is_wanted;
-    m_play->setText(is_wanted ? tr("Pause") : tr("Play"));
-    if (is_wanted) {
-        setLook(Look::Run);
-        m_player->start();
-    } else {
-        m_player->stop();
-    }
 }
 
 void HandOffPage::showPanel()
@@ -575,7 +496,8 @@ void HandOffPage::showPanel()
     const bool is_list = !job.names.isEmpty();
     const int names = int(is_list ? job.names.names.size() : 1), sheets = plan ? int(plan->sheets.size()) : 0;
     const QString what = is_list ? tr("%n name(s)", nullptr, names) : tr("One design");
-    m_heading->setText(!plan ? what : tr("%1, %n sheet(s)", nullptr, sheets).arg(what));
+    const bool is_pattern = m_look == Look::Pattern;
+    m_heading->setText(!plan || is_pattern ? what : tr("%1, %n sheet(s)", nullptr, sheets).arg(what));
     QStringList said;
     if (plan && m_sheet < plan->sheets.size()) {
         const auto& sheet = plan->sheets[m_sheet];
@@ -589,11 +511,12 @@ void HandOffPage::showPanel()
         said << tr("%1 of %n made", nullptr, names).arg(model.madeCount());
     }
     m_material->setText(said.join(tr(" · ")));
+    m_material->setVisible(!is_pattern);
     QStringList out;
     if (plan)
         for (const auto& [thing, copies] : plan->left_out)
             out << text(model.things()[thing]->words);
-    m_left_out->setVisible(!out.isEmpty());
+    m_left_out->setVisible(!out.isEmpty() && !is_pattern);
     m_left_out->setText(
         tr("Larger than the sheet, and left out: %1").arg(QLocale().createSeparatedList(out)));
     m_mirrored->setText(job.is_mirrored ? tr("seen from the back: cut mirrored") : QString());
@@ -616,54 +539,13 @@ void HandOffPage::showPanel()
 void HandOffPage::say()
 {
     const Job& job = m_needs.job.job();
-    const SheetSettings& s = job.sheet;
-    const auto material = m_needs.model.material();
-    std::map<QString, QString> phrases;
-    phrases[kNames] = job.names.isEmpty()
-                          ? (s.fills_sheet  ? tr("These words, as often as the sheet takes them,")
-                             : s.copies > 1 ? tr("These words, %n time(s),", nullptr, s.copies)
-                                            : tr("These words"))
-                          : tr("%n name(s)", nullptr, int(job.names.names.size()));
-    phrases[kMaterial] =
-        !s.size ? text(material.name)
-        : material.sheet.isRoll()
-            ? tr("%1 (%2 wide)").arg(text(material.name), figureWithUnit(material.sheet.width_mm, job.unit))
-            : tr("%1 (%2 × %3)")
-                  .arg(text(material.name), ink::ui::figure(material.sheet.width_mm, job.unit),
-                       figureWithUnit(material.sheet.length_mm, job.unit));
-    const QString apart = tr("%1 apart").arg(figureWithUnit(s.spacing_mm, job.unit));
-    phrases[kApart] = s.as_rows                   ? tr("%1, in rows").arg(apart)
-                      : s.turns == Turns::None    ? tr("%1, upright").arg(apart)
-                      : s.turns == Turns::Half    ? tr("%1, some upside down").arg(apart)
-                      : s.turns == Turns::Quarter ? tr("%1, turned by quarters").arg(apart)
-                                                  : tr("%1, turned any way").arg(apart);
-    phrases[kFrames] = job.weeding.frame_mm > 0.0 && s.frame_mm > 0.0 ? tr("a frame round each and round all")
-                       : job.weeding.frame_mm > 0.0                   ? tr("a frame round each")
-                       : s.frame_mm > 0.0                             ? tr("a frame round all")
-                                                                      : tr("no frame");
-    QStringList tool;
-    if (s.kerf_mm > 0.0)
-        tool << tr("half of %1 outside the line").arg(fineLength(s.kerf_mm, job.unit));
-    if (s.blade_mm > 0.0)
-        tool << tr("a blade that trails by %1").arg(fineLength(s.blade_mm, job.unit));
-    if (s.overcut_mm > 0.0)
-        tool << tr("%1 past the start").arg(fineLength(s.overcut_mm, job.unit));
-    if (s.tabs > 0)
-        tool << tr("%n gap(s) that hold", nullptr, s.tabs);
-    phrases[kTool] = tool.isEmpty() ? tr("on the line") : tool.join(tr(", "));
-    phrases[kBorder] = s.border_mm > 0.0
-                           ? tr("a border of %1 behind them").arg(figureWithUnit(s.border_mm, job.unit))
-                           : tr("no border");
-    const auto operation = s.operation.value_or(usualOperation(job.process));
-    m_sentence->setSentence(operation == Operation::Pen ? tr("{names} are drawn on {material}, {apart}, with "
-                                                             "{frames} and {border}; the tool goes {tool}.")
-                            : operation == Operation::Score
-                                ? tr("{names} are scored on {material}, {apart}, with {frames} and {border}; "
-                                     "the tool goes {tool}.")
-                                : tr("{names} are cut from {material}, {apart}, with {frames} and {border}; "
-                                     "the tool goes {tool}."),
-                            phrases);
-    m_leaf->fit();
+    if (m_look == Look::Pattern)
+        sayPattern(m_head->sentence(), job);
+    else
+        saySheet(m_head->sentence(), job, m_needs.model.material());
+    m_head->leaf().fit();
+    if (m_look == Look::Pattern)
+        showPattern();
     if (!m_needs.model.isIdle() || !m_needs.model.plan())
         showPanel();
 }
@@ -738,38 +620,7 @@ void HandOffPage::save(SheetFormat format)
         return emit told(tr("There is nothing to save yet: choose a font in Find and type the words."));
     if (!m_needs.model.isUpToDate())
         return emit told(tr("The sheets are still being laid. Save again in a moment."));
-    const Job job = m_needs.job.job();
-    const QString name = job.names.isEmpty() ? fileNameFor(job.words)
-                                             : tr("%1-and-%n-more", nullptr, int(job.names.names.size()) - 1)
-                                                   .arg(fileNameFor(job.names.names.front().words));
-    if (!m_needs.may_hand_off())
-        return emit told(tr("Nothing was handed off."));
-    const QString path = m_needs.save_path(QDir(m_last_folder).filePath(name + text(suffixOf(format))));
-    if (path.isEmpty())
-        return;
-    m_last_folder = QFileInfo(path).absolutePath();
-    const auto slip = job.purpose == Purpose::Sale ? std::optional(m_needs.slip()) : std::nullopt;
-    const std::string title = withoutMotifs(job.words), rights = m_needs.rights(job.font);
-    m_needs.writes.add([this, plan, format, path, title, rights, slip,
-                        unit = job.unit]() -> WriteQueue::Answer {
-        Result<void> done;
-        for (std::size_t sheet = 0; done && sheet < plan->sheets.size(); ++sheet) {
-            const auto drawing = drawingOf(*plan, sheet, title, rights);
-            done = writeFile(sheetPath(path, sheet).toStdString(),
-                             [&](std::ostream& out) { return writeSheet(out, drawing, format); });
-        }
-        if (done && slip)
-            done = writeSlip(path, *slip, m_theme);
-        return [this, done, plan, path, unit] {
-            if (!done)
-                return emit problem(done.error());
-            const auto& first = plan->sheets.front();
-            emit told(tr("Saved %1: %n sheet(s), the first %2 wide and %3 long. It is in %4", nullptr,
-                         int(plan->sheets.size()))
-                          .arg(QFileInfo(path).fileName(), figureWithUnit(first.page_mm.width(), unit),
-                               figureWithUnit(first.page_mm.height(), unit), QFileInfo(path).absolutePath()));
-        };
-    });
+    m_files->saveSheets(plan, format);
 }
 
 void HandOffPage::send()
@@ -779,7 +630,7 @@ void HandOffPage::send()
         return;
     if (!m_needs.model.isUpToDate())
         return emit told(tr("The sheets are still being laid. Send again in a moment."));
-    if (!m_needs.may_hand_off())
+    if (!m_files->mayHandOff())
         return emit told(tr("Nothing was handed off."));
     for (std::size_t sheet = 0; sheet < plan->sheets.size(); ++sheet) {
         CutJob job{tr("Sheet %1 of %2").arg(sheet + 1).arg(plan->sheets.size()), "IN;PA;", {}, "PU0,0;SP0;"};

@@ -319,6 +319,7 @@ void NamesSection::take()
         changed.sheet.by_hand.clear();
     });
     job().endRun();
+    emit taken();
 }
 
 } // namespace ink::ui

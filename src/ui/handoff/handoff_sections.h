@@ -27,6 +27,8 @@ public:
     void setText(const QString& text);
 
 signals:
+    /// It is the job's list now.
+    void taken();
     void problem(const ink::Error& error);
 
 private:

@@ -1,6 +1,7 @@
 // The sheet in its material's colour, from the edge of the roll downwards: what lies on it, and how far the tool has come.
 #pragma once
 
+#include "core/base/units.h"
 #include "core/handoff/sheet_plan.h"
 #include "ui/theme.h"
 

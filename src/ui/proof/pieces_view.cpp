@@ -4,6 +4,7 @@
 #include "ui/outline_paths.h"
 
 #include <QKeyEvent>
+#include <QLocale>
 #include <QMouseEvent>
 #include <QPainter>
 

@@ -5,11 +5,11 @@
 #include "ui/proof/proof_section.h"
 #include "ui/proof/proof_view.h"
 #include "ui/text.h"
-#include "ui/widgets/flow_row.h"
 #include "ui/widgets/leaf.h"
 #include "ui/widgets/sentence_bar.h"
+#include "ui/widgets/sentence_head.h"
+#include "ui/widgets/tab_row.h"
 
-#include <QButtonGroup>
 #include <QLabel>
 #include <QPushButton>
 #include <QShortcut>
@@ -78,62 +78,36 @@ ProofPage::ProofPage(JobModel& job, DesignModel& design, ProofModel& proof, Lett
     column->setSpacing(0);
     column->addWidget(buildHead());
     column->addLayout(row, 1);
-    setTabOrder(m_sentence, m_list);
+    setTabOrder(&m_head->sentence(), m_list);
     connectParts();
     proofChanged();
 }
 
 QWidget* ProofPage::buildHead()
 {
-    auto* head = new QWidget(this);
-    head->setObjectName(QStringLiteral("sentenceHead"));
-    head->setAttribute(Qt::WA_StyledBackground);
-    auto* row = new QHBoxLayout(head);
-    row->setContentsMargins(kMargin, 2 * kGrid, kMargin, 2 * kGrid);
-    m_sentence = new SentenceBar(m_theme, TextSize::Lead, head);
-    m_sentence->setObjectName(QStringLiteral("proofSentence"));
-    row->addWidget(m_sentence, 1);
-    m_leaf = new Leaf(m_theme, this);
-    m_leaves[kMended] = new MendingsSection(m_job, m_theme, this);
-    m_leaves[kWhole] = makeWholeSection(m_job, m_theme, this);
-    m_leaves[kSheet] = makeSheetSection(m_job, m_theme, this);
-    m_leaves[kWeeding] = makeWeedingSection(m_job, m_theme, this);
-    m_leaves[kNodes] = makeNodesSection(m_job, m_theme, this);
-    for (const auto& [key, section] : m_leaves)
-        section->hide();
-    return head;
+    m_head = new SentenceHead(m_job, m_theme, "proofSentence", this);
+    m_head->add(kMended, new MendingsSection(m_job, m_theme, this));
+    m_head->add(kWhole, makeWholeSection(m_job, m_theme, this));
+    m_head->add(kSheet, makeSheetSection(m_job, m_theme, this));
+    m_head->add(kWeeding, makeWeedingSection(m_job, m_theme, this));
+    m_head->add(kNodes, makeNodesSection(m_job, m_theme, this));
+    return m_head;
 }
 
 QWidget* ProofPage::buildTabs()
 {
-    auto* tabs = new QWidget(this);
-    tabs->setObjectName(QStringLiteral("proofTabs"));
-    auto* row = new FlowRow(tabs, kMargin, 0); // large text takes two lines
-    row->setContentsMargins(kMargin, 0, kMargin, 0);
-    auto* group = new QButtonGroup(tabs);
-    const auto add = [&](const QString& words, const char* name, Look look) {
-        auto* button = new QPushButton(words, tabs);
-        button->setObjectName(QLatin1String(name));
-        button->setProperty("role", QStringLiteral("tab"));
-        button->setCheckable(true);
-        button->setChecked(look == m_look);
-        group->addButton(button);
-        row->addWidget(button);
-        m_tabs.push_back(button);
-        connect(button, &QPushButton::clicked, this, [this, look] { setLook(look); });
+    m_tabs = new TabRow("proofTabs", this);
+    const auto tab = [this](const QString& words, const char* name, Look look) {
+        m_tabs->addTab(words, name, [this, look] { setLook(look); });
     };
-    add(tr("In the material"), "proofInMaterial", Look::InMaterial);
-    add(tr("Outline and nodes"), "proofOutline", Look::Outline);
-    add(tr("Before the weld"), "proofBeforeWeld", Look::BeforeTheWeld);
-    add(tr("Pieces"), "proofPieces", Look::Pieces);
-    auto* fit = new QPushButton(tr("All of it"), tabs);
-    fit->setObjectName(QStringLiteral("proofFit"));
-    fit->setProperty("role", QStringLiteral("quiet"));
+    tab(tr("In the material"), "proofInMaterial", Look::InMaterial);
+    tab(tr("Outline and nodes"), "proofOutline", Look::Outline);
+    tab(tr("Before the weld"), "proofBeforeWeld", Look::BeforeTheWeld);
+    tab(tr("Pieces"), "proofPieces", Look::Pieces);
+    auto* fit = m_tabs->addQuiet(tr("All of it"), tr("Show all of the words (Ctrl+0)"), "proofFit");
     fit->setFont(m_theme.text(TextSize::Small));
-    fit->setAccessibleName(tr("Show all of the words (Ctrl+0)"));
-    row->addWidget(fit);
     connect(fit, &QPushButton::clicked, this, [this] { m_view->zoomToFit(); });
-    return tabs;
+    return m_tabs;
 }
 
 QWidget* ProofPage::buildFoot()
@@ -206,12 +180,6 @@ void ProofPage::connectParts()
 {
     connect(&m_proof, &ProofModel::changed, this, &ProofPage::proofChanged);
     connect(&m_job, &JobModel::changed, this, &ProofPage::say);
-    connect(m_sentence, &SentenceBar::chosen, this, &ProofPage::openLeaf);
-    connect(m_leaf, &Leaf::takenBack, this, [this] {
-        if (auto& steps = m_job.undoStack(); steps.index() > m_opened_at)
-            steps.setIndex(m_opened_at);
-    });
-    connect(m_leaf, &Leaf::closed, this, [this] { m_job.endRun(); });
 
     connect(m_list, &ProofList::currentMoved, this, &ProofPage::currentMoved);
     connect(m_list, &ProofList::placeWanted, this, [this] {
@@ -289,27 +257,12 @@ void ProofPage::setMaterial(const QColor& colour)
 void ProofPage::setLook(Look look)
 {
     m_look = look;
-    m_tabs[static_cast<std::size_t>(look)]->setChecked(true);
+    m_tabs->choose(static_cast<std::size_t>(look));
     m_views->setCurrentWidget(look == Look::Pieces ? static_cast<QWidget*>(m_pieces) : m_view);
     m_view->setLook(look == Look::InMaterial ? WeldView::Look::Material : WeldView::Look::Outline);
     m_view->setNodesShown(look == Look::Outline);
     m_view->setOverlapsShown(look == Look::BeforeTheWeld);
     placeCallout();
-}
-
-void ProofPage::openLeaf(const QString& key)
-{
-    auto* under = m_sentence->phrase(key);
-    const auto controls = m_leaves.find(key.startsWith(kMended) ? kMended : key);
-    if (!under || controls == m_leaves.end())
-        return;
-    const bool was_open = m_leaf->controls() == controls->second;
-    m_leaf->close();
-    if (was_open)
-        return;
-    m_job.endRun();
-    m_opened_at = m_job.undoStack().index();
-    m_leaf->open(controls->second, under);
 }
 
 void ProofPage::resizeEvent(QResizeEvent* event)
@@ -463,8 +416,8 @@ void ProofPage::say()
                                                            : tr("inside a frame");
         sentences.back() = tr("They come from {sheet}, {weeding}.");
     }
-    m_sentence->setSentence(sentences.join(QLatin1Char(' ')), phrases);
-    m_leaf->fit();
+    m_head->sentence().setSentence(sentences.join(QLatin1Char(' ')), phrases);
+    m_head->leaf().fit();
 }
 
 void ProofPage::currentMoved()

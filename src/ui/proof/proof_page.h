@@ -6,6 +6,7 @@
 #include "ui/proof/proof_model.h"
 #include "ui/station.h"
 #include "ui/theme.h"
+#include "ui/widgets/sentence_head.h"
 
 #include <map>
 #include <memory>
@@ -16,11 +17,10 @@ class QStackedWidget;
 
 namespace ink::ui {
 
-class Leaf;
 class MendingsSection;
 class PiecesView;
 class ProofView;
-class SentenceBar;
+class TabRow;
 
 class ProofPage : public Station
 {
@@ -36,10 +36,10 @@ public:
 
     ProofList& list() { return *m_list; }
     ProofView& view() { return *m_view; }
-    Leaf& leaf() { return *m_leaf; }
-    SentenceBar& sentence() { return *m_sentence; }
+    Leaf& leaf() { return m_head->leaf(); }
+    SentenceBar& sentence() { return m_head->sentence(); }
     void setMaterial(const QColor& colour);
-    void openLeaf(const QString& key);
+    void openLeaf(const QString& key) { m_head->open(key); }
 
     enum class Look { InMaterial, Outline, BeforeTheWeld, Pieces };
     void setLook(Look look);
@@ -84,10 +84,8 @@ private:
     LetteringService& m_lettering;
     const Theme& m_theme;
 
-    SentenceBar* m_sentence = nullptr;
-    Leaf* m_leaf = nullptr;
-    std::map<QString, QWidget*> m_leaves;
-    std::vector<QPushButton*> m_tabs;
+    SentenceHead* m_head = nullptr;
+    TabRow* m_tabs = nullptr;
     QStackedWidget* m_views = nullptr;
     ProofView* m_view = nullptr;
     PiecesView* m_pieces = nullptr;
@@ -98,7 +96,6 @@ private:
     QPushButton* m_mend_all = nullptr;
     ProofList* m_list = nullptr;
     Look m_look = Look::InMaterial;
-    int m_opened_at = 0;
 
     std::shared_ptr<const Design> m_unmended;
     std::optional<Job> m_unmended_of;

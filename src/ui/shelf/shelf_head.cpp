@@ -18,6 +18,7 @@
 
 #include <QLabel>
 #include <QLineEdit>
+#include <QListView>
 #include <QPushButton>
 #include <QVBoxLayout>
 
@@ -25,6 +26,14 @@
 #include <set>
 
 namespace ink::ui {
+namespace {
+
+constexpr std::array kOrders{FindOrder::Name,         FindOrder::Fit,         FindOrder::BestVerdict,
+                             FindOrder::LastUsed,     FindOrder::LastTakenIn, FindOrder::ThinnestStroke,
+                             FindOrder::FewestPieces, FindOrder::FewestNodes, FindOrder::MostJoins,
+                             FindOrder::MostForms};
+
+} // namespace
 
 Choice* ShelfPage::addChoice(QWidget* parent, const char* name, const QString& spoken)
 {

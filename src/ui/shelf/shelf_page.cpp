@@ -38,11 +38,6 @@ namespace {
 constexpr int kMostAhead = 600;
 constexpr int kLearn_ms = 60;
 
-constexpr std::array kOrders{FindOrder::Name,         FindOrder::Fit,         FindOrder::BestVerdict,
-                             FindOrder::LastUsed,     FindOrder::LastTakenIn, FindOrder::ThinnestStroke,
-                             FindOrder::FewestPieces, FindOrder::FewestNodes, FindOrder::MostJoins,
-                             FindOrder::MostForms};
-
 } // namespace
 
 ShelfQuestions ShelfQuestions::asDialogs()

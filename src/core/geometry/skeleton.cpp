@@ -1,4 +1,4 @@
-#include "core/proof/skeleton.h"
+#include "core/geometry/skeleton.h"
 
 #include "core/geometry/flatten.h"
 #include "core/geometry/nesting.h"

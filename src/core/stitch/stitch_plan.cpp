@@ -1,0 +1,73 @@
+#include "core/stitch/stitch_plan.h"
+
+#include <array>
+#include <cmath>
+
+namespace ink {
+namespace {
+
+constexpr std::array<std::string_view, 7> kKinds{"running",  "satin",  "fill", "blanket",
+                                                 "underlay", "travel", "lock"};
+constexpr std::array<std::string_view, 4> kLayers{"letters", "placement", "tack-down", "cover"};
+constexpr std::array<std::string_view, 4> kColumns{"running", "satin", "split-satin", "fill"};
+
+} // namespace
+
+std::string_view idOf(StitchKind kind)
+{
+    return kKinds[std::size_t(kind)];
+}
+
+std::string_view idOf(LayerKind kind)
+{
+    return kLayers[std::size_t(kind)];
+}
+
+std::string_view idOf(ColumnKind kind)
+{
+    return kColumns[std::size_t(kind)];
+}
+
+Point onGrid(Point p)
+{
+    const auto near = [](double v) { return std::round(v / kNeedleGrid_mm) * kNeedleGrid_mm; };
+    return {near(p.x), near(p.y)};
+}
+
+NeedleWork workOf(const StitchPlan& plan)
+{
+    NeedleWork out;
+    Point at;
+    for (std::size_t layer = 0; layer < plan.layers.size(); ++layer) {
+        if (layer > 0)
+            out.push_back({NeedleStep::Kind::Stop, at});
+        bool is_first = true;
+        for (const auto& run : plan.layers[layer].runs) {
+            if (run.points.empty())
+                continue;
+            const bool moves = is_first || run.is_trimmed_before;
+            if (moves && !is_first)
+                out.push_back({NeedleStep::Kind::Trim, at});
+            for (std::size_t i = 0; i < run.points.size(); ++i) {
+                const Point to = onGrid(run.points[i]);
+                const double way = length(to - at);
+                if (i == 0 && moves) {
+                    out.push_back({NeedleStep::Kind::Jump, to});
+                    out.push_back({NeedleStep::Kind::Stitch, to});
+                    at = to;
+                    continue;
+                }
+                if (way < 0.5 * kNeedleGrid_mm)
+                    continue; // the needle is there
+                const int parts = int(std::ceil(way / kLongestStitch_mm));
+                for (int k = 1; k <= parts; ++k)
+                    out.push_back({NeedleStep::Kind::Stitch, onGrid(lerp(at, to, double(k) / parts))});
+                at = to;
+            }
+            is_first = false;
+        }
+    }
+    return out;
+}
+
+} // namespace ink

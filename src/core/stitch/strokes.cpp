@@ -1,0 +1,317 @@
+#include "core/stitch/strokes.h"
+
+#include "core/geometry/disjoint_sets.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <map>
+#include <numbers>
+
+namespace ink {
+namespace {
+
+constexpr double kOneCrossing = 0.9;
+constexpr double kMostTurn_deg = 60.0, kMostUnlike = 2.2;
+/// A turn of 12 degrees is as bad as twice the width.
+constexpr double kTurnPerRatio_deg = 12.0;
+constexpr double kDominant = 1.45;
+/// Where the direction of a branch is taken, in radii of the crossing: beyond its bulge.
+constexpr double kNear = 0.8, kFar = 2.2;
+constexpr double kStraightened = 1.25;
+
+/// One of the two ends of a branch.
+struct Tip
+{
+    std::size_t branch = 0;
+    bool is_end = false;
+
+    Tip other() const { return {branch, !is_end}; }
+    auto operator<=>(const Tip&) const = default;
+};
+
+struct Drawn
+{
+    std::vector<Point> centre;
+    std::vector<double> radius;
+};
+
+class StrokeFinder
+{
+public:
+    explicit StrokeFinder(const std::vector<Branch>& branches)
+    {
+        for (const auto& branch : branches) {
+            if (!branch.is_ink || branch.places.empty())
+                continue;
+            m_branches.push_back(&branch);
+        }
+    }
+
+    AxisStrokes find()
+    {
+        findCrossings();
+        pair();
+        walkAll();
+        return std::move(m_out);
+    }
+
+private:
+    const Branch& branch(const Tip& tip) const { return *m_branches[tip.branch]; }
+    const BranchPlace& place(const Tip& tip) const
+    {
+        return tip.is_end ? branch(tip).places.back() : branch(tip).places.front();
+    }
+    bool isFork(const Tip& tip) const
+    {
+        const Branch& b = branch(tip);
+        return !b.is_ring && !(tip.is_end ? b.end : b.start).is_free;
+    }
+
+    /// From the tip on.
+    Drawn drawn(const Tip& tip) const
+    {
+        Drawn out;
+        for (const auto& p : branch(tip).places) {
+            out.centre.push_back(p.centre);
+            out.radius.push_back(p.width / 2.0);
+        }
+        if (tip.is_end) {
+            std::ranges::reverse(out.centre);
+            std::ranges::reverse(out.radius);
+        }
+        return out;
+    }
+
+    void findCrossings()
+    {
+        std::map<std::pair<double, double>, std::size_t> known;
+        std::vector<Point> at;
+        std::vector<double> radius;
+        std::map<Tip, std::size_t> of;
+        for (std::size_t b = 0; b < m_branches.size(); ++b)
+            for (const bool is_end : {false, true}) {
+                const Tip tip{b, is_end};
+                if (!isFork(tip))
+                    continue;
+                const Point p = place(tip).centre;
+                const auto [found, is_new] = known.try_emplace({p.x, p.y}, at.size());
+                if (is_new) {
+                    at.push_back(p);
+                    radius.push_back(0.0);
+                }
+                radius[found->second] = std::max(radius[found->second], place(tip).width / 2.0);
+                of[tip] = found->second;
+            }
+        DisjointSets same(at.size());
+        m_is_inner.assign(m_branches.size(), false);
+        for (std::size_t b = 0; b < m_branches.size(); ++b) {
+            const Tip first{b, false}, last{b, true};
+            if (!of.contains(first) || !of.contains(last) || of[first] == of[last])
+                continue;
+            if (m_branches[b]->length() < kOneCrossing * std::max(radius[of[first]], radius[of[last]])) {
+                same.join(of[first], of[last]);
+                m_is_inner[b] = true;
+            }
+        }
+        std::map<std::size_t, std::size_t> number;
+        for (const auto& [tip, crossing] : of) {
+            const auto root = same.leaderOf(crossing);
+            const auto [found, is_new] = number.try_emplace(root, m_out.crossings.size());
+            if (is_new) {
+                m_out.crossings.push_back(at[root]);
+                m_radius.push_back(radius[root]);
+            }
+            m_radius[found->second] = std::max(m_radius[found->second], radius[crossing]);
+            if (!m_is_inner[tip.branch])
+                m_crossing[tip] = found->second;
+        }
+    }
+
+    Point direction(const Tip& tip) const
+    {
+        const auto d = drawn(tip);
+        const double radius = d.radius.front();
+        double along = 0.0;
+        std::optional<Point> from;
+        Point to = d.centre.back();
+        for (std::size_t i = 1; i < d.centre.size(); ++i) {
+            along += length(d.centre[i] - d.centre[i - 1]);
+            if (!from && along > kNear * radius)
+                from = d.centre[i];
+            if (along > kFar * radius) {
+                to = d.centre[i];
+                break;
+            }
+        }
+        if (!from || length(to - *from) < 1e-6)
+            from = d.centre.front();
+        return unitVector(to - *from);
+    }
+
+    /// Half width beyond the crossing.
+    double halfWidth(const Tip& tip) const
+    {
+        auto d = drawn(tip);
+        std::vector<double> far(d.radius.begin() + std::ptrdiff_t(d.radius.size() / 2), d.radius.end());
+        std::ranges::nth_element(far, far.begin() + std::ptrdiff_t(far.size() / 2));
+        return std::max(1e-6, far[far.size() / 2]);
+    }
+
+    void pair()
+    {
+        std::map<std::size_t, std::vector<Tip>> at;
+        for (const auto& [tip, crossing] : m_crossing)
+            at[crossing].push_back(tip);
+        for (const auto& [crossing, tips] : at) {
+            std::vector<std::tuple<double, std::size_t, std::size_t>> candidates;
+            std::vector<Point> ways;
+            std::vector<double> widths;
+            for (const auto& tip : tips) {
+                ways.push_back(direction(tip));
+                widths.push_back(halfWidth(tip));
+            }
+            for (std::size_t i = 0; i < tips.size(); ++i)
+                for (std::size_t j = 0; j < i; ++j) {
+                    const double turn =
+                        std::acos(std::clamp(-dot(ways[i], ways[j]), -1.0, 1.0)) * 180.0 / std::numbers::pi;
+                    const double ratio = std::max(widths[i], widths[j]) / std::min(widths[i], widths[j]);
+                    if (turn < kMostTurn_deg && ratio < kMostUnlike)
+                        candidates.emplace_back(turn + kTurnPerRatio_deg * (ratio - 1.0), j, i);
+                }
+            std::ranges::sort(candidates);
+            std::vector<bool> is_used(tips.size(), false);
+            for (const auto& [cost, i, j] : candidates)
+                if (!is_used[i] && !is_used[j]) {
+                    is_used[i] = is_used[j] = true;
+                    m_link[tips[i]] = tips[j];
+                    m_link[tips[j]] = tips[i];
+                }
+            for (std::size_t i = 0; i < tips.size(); ++i) {
+                double most = 0.0;
+                for (std::size_t j = 0; j < tips.size(); ++j)
+                    if (j != i)
+                        most = std::max(most, widths[j]);
+                if (!is_used[i] && tips.size() > 1 && widths[i] > kDominant * most)
+                    m_runs_on[tips[i]] = true;
+            }
+        }
+    }
+
+    void walkAll()
+    {
+        std::vector<bool> is_done = m_is_inner;
+        const auto from = [&](const Tip& tip) {
+            if (!is_done[tip.branch])
+                walk(tip, is_done);
+        };
+        for (std::size_t b = 0; b < m_branches.size(); ++b)
+            for (const bool is_end : {false, true})
+                if (!m_link.contains({b, is_end}))
+                    from({b, is_end});
+        for (std::size_t b = 0; b < m_branches.size(); ++b)
+            from({b, false}); // rings through crossings
+    }
+
+    StrokeEndMeeting meeting(const Tip& tip) const
+    {
+        StrokeEndMeeting out;
+        if (const auto at = m_crossing.find(tip); at != m_crossing.end()) {
+            out.crossing = at->second;
+            out.radius = m_radius[at->second];
+            out.runs_on = m_runs_on.contains(tip);
+        }
+        return out;
+    }
+
+    void walk(const Tip& first, std::vector<bool>& is_done)
+    {
+        AxisStroke stroke;
+        std::vector<std::pair<std::size_t, double>> joints;
+        Tip tip = first;
+        bool comes_round = false;
+        for (;;) {
+            is_done[tip.branch] = true;
+            auto part = drawn(tip);
+            if (const auto at = m_crossing.find(tip); at != m_crossing.end())
+                stroke.crossings.push_back(at->second);
+            if (!stroke.centre.empty())
+                joints.emplace_back(stroke.centre.size(),
+                                    std::max(stroke.radius.back(), part.radius.front()));
+            stroke.centre.insert(stroke.centre.end(), part.centre.begin(), part.centre.end());
+            stroke.radius.insert(stroke.radius.end(), part.radius.begin(), part.radius.end());
+            const auto next = m_link.find(tip.other());
+            if (next == m_link.end() || is_done[next->second.branch]) {
+                comes_round = next != m_link.end() && next->second == first;
+                break;
+            }
+            tip = next->second;
+        }
+        stroke.is_ring = comes_round || branch(first).is_ring;
+        if (!stroke.is_ring) {
+            stroke.start = meeting(first);
+            stroke.end = meeting(tip.other());
+        }
+        if (const auto at = m_crossing.find(tip.other()); at != m_crossing.end())
+            stroke.crossings.push_back(at->second);
+        for (auto joint = joints.rbegin(); joint != joints.rend(); ++joint)
+            straighten(stroke, joint->first, joint->second);
+        m_out.strokes.push_back(std::move(stroke));
+    }
+
+    /// A cubic from before the crossing to behind it.
+    static void straighten(AxisStroke& s, std::size_t joint, double radius)
+    {
+        std::vector<double> along(s.centre.size(), 0.0);
+        for (std::size_t i = 1; i < along.size(); ++i)
+            along[i] = along[i - 1] + length(s.centre[i] - s.centre[i - 1]);
+        const double middle = along[joint], reach = kStraightened * radius;
+        const auto first_after = [&](double where) {
+            return std::size_t(std::ranges::lower_bound(along, where) - along.begin());
+        };
+        const std::size_t last = s.centre.size() - 1;
+        const std::size_t i = std::clamp<std::size_t>(first_after(middle - reach), 1, last),
+                          j = std::min(first_after(middle + reach), last - 1);
+        if (j < i + 2)
+            return;
+        const auto way = [&](std::size_t k, bool is_before) {
+            std::size_t q = k;
+            while (q > 0 && q < last && std::abs(along[q] - along[k]) < kNear * radius)
+                is_before ? --q : ++q;
+            return unitVector(is_before ? s.centre[k] - s.centre[q] : s.centre[q] - s.centre[k],
+                              unitVector(s.centre[j] - s.centre[i]));
+        };
+        const double chord = length(s.centre[j] - s.centre[i]);
+        const auto curve = Segment::cubic(s.centre[i], s.centre[i] + way(i, true) * (chord / 3.0),
+                                          s.centre[j] - way(j, false) * (chord / 3.0), s.centre[j]);
+        std::vector<Point> centre(s.centre.begin(), s.centre.begin() + std::ptrdiff_t(i));
+        std::vector<double> half(s.radius.begin(), s.radius.begin() + std::ptrdiff_t(i));
+        const auto count = std::max<std::size_t>(4, j - i + 1);
+        for (std::size_t k = 0; k < count; ++k) {
+            const double t = double(k) / double(count - 1);
+            centre.push_back(curve.pointAt(t));
+            half.push_back(s.radius[i] + (s.radius[j] - s.radius[i]) * t);
+        }
+        centre.insert(centre.end(), s.centre.begin() + std::ptrdiff_t(j) + 1, s.centre.end());
+        half.insert(half.end(), s.radius.begin() + std::ptrdiff_t(j) + 1, s.radius.end());
+        s.centre = std::move(centre);
+        s.radius = std::move(half);
+    }
+
+    std::vector<const Branch*> m_branches;
+    std::vector<bool> m_is_inner;
+    std::map<Tip, std::size_t> m_crossing;
+    std::vector<double> m_radius;
+    std::map<Tip, Tip> m_link;
+    std::map<Tip, bool> m_runs_on;
+    AxisStrokes m_out;
+};
+
+} // namespace
+
+AxisStrokes strokesOf(const std::vector<Branch>& branches)
+{
+    return StrokeFinder(branches).find();
+}
+
+} // namespace ink

@@ -1,0 +1,62 @@
+// Files of sheets and patterns written away from the interface thread, with the rights slip beside what is sold.
+#pragma once
+
+#include "core/cut/pattern.h"
+#include "core/formats/pattern_file.h"
+#include "core/handoff/rights_slip.h"
+#include "core/handoff/sheet_plan.h"
+#include "ui/job_model.h"
+#include "ui/theme.h"
+#include "ui/write_queue.h"
+
+#include <functional>
+#include <memory>
+#include <optional>
+
+class QPrinter;
+
+namespace ink::ui {
+
+class HandedFiles : public QObject
+{
+    Q_OBJECT
+public:
+    struct Needs
+    {
+        JobModel& job;
+        WriteQueue& writes;
+        /// A path to save to from a suggested one; empty when the person changed their mind.
+        std::function<QString(const QString& suggested)> save_path;
+        /// Where a sale is not plainly allowed it asks, once; false when the person changed their mind.
+        std::function<bool()> may_hand_off;
+        /// Kept beside what is handed off for sale.
+        std::function<RightsSlip()> slip;
+        /// What the font says of its rights, for the file.
+        std::function<std::string(const FontRef&)> rights;
+        /// Null when the person changed their mind.
+        std::function<std::shared_ptr<QPrinter>()> printer;
+    };
+    HandedFiles(Needs needs, const Theme& theme, QObject* parent);
+
+    /// Every sheet; more than one become FILE-2 and so on.
+    void saveSheets(const std::shared_ptr<const SheetPlan>& plan, SheetFormat format);
+    void savePattern(const std::shared_ptr<const Pattern>& pattern);
+    void printPattern(const std::shared_ptr<const Pattern>& pattern);
+    bool mayHandOff() const { return m_needs.may_hand_off(); }
+    PatternWords patternWords() const;
+
+signals:
+    void told(const QString& words);
+    void problem(const ink::Error& error);
+
+private:
+    /// Empty when the person changed their mind.
+    QString pathFor(const QString& what, std::string_view suffix);
+    std::optional<RightsSlip> slipOfSale() const;
+
+    Needs m_needs;
+    const Theme& m_theme;
+    QString m_last_folder;
+};
+
+} // namespace ink::ui
