@@ -27,6 +27,8 @@ Command addProofCommand(CLI::App& app);
 Command addSheetCommand(CLI::App& app);
 /// `uink pattern`: words or a list of names at true size on printed pages.
 Command addPatternCommand(CLI::App& app);
+/// `uink stitch`: words or a list of names as stitches.
+Command addStitchCommand(CLI::App& app);
 /// `uink keymap`: which glyph sits on which key.
 Command addKeymapCommand(CLI::App& app);
 /// `uink alternates`: every form a font holds for the letters, and its loose pieces.

@@ -62,8 +62,9 @@ Result<Project> givenProject(const JobArguments& a)
 
 void applyTo(Job& job, const JobArguments& a)
 {
-    if (!a.process.empty()) {
-        job.process = std::ranges::find(allProcesses(), a.process, &ProcessInfo::id)->process;
+    const std::string& process = a.process.empty() && a.project.empty() ? a.usual_process : a.process;
+    if (!process.empty()) {
+        job.process = std::ranges::find(allProcesses(), process, &ProcessInfo::id)->process;
     }
     if (a.widest_mm > 0.0)
         job.size.widest_mm = a.widest_mm;
@@ -152,7 +153,8 @@ void addJobArguments(CLI::App& command, JobArguments& a)
     auto* made_with =
         command.add_option("--process", a.process, "What it is made with; a project says so itself")
             ->check(CLI::IsMember(names));
-    a.font_option->needs(made_with);
+    if (a.usual_process.empty())
+        a.font_option->needs(made_with);
     addLimits(command, a);
     command.add_flag("--one-piece", a.is_one_piece, "All of it must hang together");
     command.add_flag("--for-sale", a.is_for_sale, "Goods made with it are sold: rights are a finding");

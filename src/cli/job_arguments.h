@@ -36,6 +36,8 @@ struct JobArguments
     std::vector<std::string> mend;
     /// Other words may come from elsewhere.
     bool may_lack_text = false;
+    /// Where the command says what it is made with; else `--process` has to.
+    std::string usual_process;
     CLI::Option *project_option = nullptr, *font_option = nullptr, *text_option = nullptr;
 
     /// What messages speak of.

@@ -144,6 +144,8 @@ void writeJob(std::ostream& out, const Job& job)
         json["sheet"] = detail::sheetJson(job.sheet);
     if (job.pattern != PatternSettings())
         json["pattern"] = detail::patternJson(job.pattern);
+    if (job.stitches != StitchSettings())
+        json["stitches"] = detail::stitchesJson(job.stitches);
     if (!job.features.empty())
         json["features"] = job.features;
     if (job.is_one_piece)
@@ -209,6 +211,8 @@ Result<Job> readJob(std::istream& in)
             job.sheet = detail::sheetFrom(*sheet);
         if (const auto pattern = json.find("pattern"); pattern != json.end())
             job.pattern = detail::patternFrom(*pattern);
+        if (const auto stitches = json.find("stitches"); stitches != json.end())
+            job.stitches = detail::stitchesFrom(*stitches);
         job.unit = json.value("unit", "mm") == "in" ? LengthUnit::Inch : LengthUnit::Millimetre;
         const auto process = std::ranges::find(allProcesses(), json.value("process", ""), &ProcessInfo::id);
         if (process != allProcesses().end())

@@ -11,6 +11,7 @@
 #include "core/design/name_list.h"
 #include "core/process/process.h"
 #include "core/proof/weeding.h"
+#include "core/stitch/stitch_settings.h"
 
 #include <iosfwd>
 #include <map>
@@ -77,6 +78,7 @@ struct Job
     NameList names = {};
     SheetSettings sheet = {};
     PatternSettings pattern = {};
+    StitchSettings stitches = {};
 
     /// What this job's process holds: the person's own figures, else the usual ones.
     ProcessLimits limits() const;

@@ -181,4 +181,45 @@ PatternSettings patternFrom(const nlohmann::json& json)
     return sensible(std::move(s));
 }
 
+nlohmann::ordered_json stitchesJson(const StitchSettings& s)
+{
+    return {{"as", idOf(s.as)},
+            {"cover", idOf(s.cover)},
+            {"spacing_mm", s.spacing_mm},
+            {"pull_mm", s.pull_mm},
+            {"underlay", s.has_underlay},
+            {"fill_angle_deg", s.fill_angle_deg},
+            {"cover_mm", s.cover_mm},
+            {"cover_inside", s.cover_inside},
+            {"tack_mm", s.tack_mm},
+            {"blanket_mm", s.blanket_mm},
+            {"thread", s.thread},
+            {"cloth", s.cloth},
+            {"hoop_mm", {s.hoop_width_mm, s.hoop_height_mm}},
+            {"stitches_a_minute", s.stitches_a_minute}};
+}
+
+StitchSettings stitchesFrom(const nlohmann::json& json)
+{
+    StitchSettings s;
+    s.as = sewnAsOf(json.value("as", "")).value_or(s.as);
+    s.cover = edgeCoverOf(json.value("cover", "")).value_or(s.cover);
+    s.spacing_mm = json.value("spacing_mm", s.spacing_mm);
+    s.pull_mm = json.value("pull_mm", s.pull_mm);
+    s.has_underlay = json.value("underlay", s.has_underlay);
+    s.fill_angle_deg = json.value("fill_angle_deg", s.fill_angle_deg);
+    s.cover_mm = json.value("cover_mm", s.cover_mm);
+    s.cover_inside = json.value("cover_inside", s.cover_inside);
+    s.tack_mm = json.value("tack_mm", s.tack_mm);
+    s.blanket_mm = json.value("blanket_mm", s.blanket_mm);
+    s.thread = json.value("thread", s.thread);
+    s.cloth = json.value("cloth", s.cloth);
+    if (const auto hoop = json.value("hoop_mm", std::vector<double>()); hoop.size() == 2) {
+        s.hoop_width_mm = hoop[0];
+        s.hoop_height_mm = hoop[1];
+    }
+    s.stitches_a_minute = json.value("stitches_a_minute", s.stitches_a_minute);
+    return sensible(std::move(s));
+}
+
 } // namespace ink::detail

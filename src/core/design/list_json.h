@@ -4,6 +4,7 @@
 #include "core/cut/pattern.h"
 #include "core/cut/sheet_settings.h"
 #include "core/design/name_list.h"
+#include "core/stitch/stitch_settings.h"
 
 #include <nlohmann/json_fwd.hpp>
 
@@ -18,5 +19,8 @@ SheetSettings sheetFrom(const nlohmann::json& json);
 
 nlohmann::ordered_json patternJson(const PatternSettings& settings);
 PatternSettings patternFrom(const nlohmann::json& json);
+
+nlohmann::ordered_json stitchesJson(const StitchSettings& settings);
+StitchSettings stitchesFrom(const nlohmann::json& json);
 
 } // namespace ink::detail
