@@ -200,8 +200,11 @@ private:
     Branch::End endOf(const Branch& branch, bool at_end, std::size_t node) const
     {
         Branch::End end;
+        end.node = node;
         const auto& places = branch.places;
-        if (livingAt(node, branch.is_ink).size() != 1 || places.size() < 2)
+        const auto meeting = livingAt(node, branch.is_ink).size();
+        end.is_fork = meeting > 2;
+        if (meeting != 1 || places.size() < 2)
             return end;
         const BranchPlace& last = at_end ? places.back() : places.front();
         end.reach = 0.5 * last.width;

@@ -31,6 +31,9 @@ struct Branch
     {
         bool is_free = false;
         double reach = 0.0;
+        /// Node of the graph, and whether other branches of its kind meet there.
+        std::size_t node = 0;
+        bool is_fork = false;
     };
     End start, end;
 

@@ -1,5 +1,6 @@
 #include "core/stitch/columns.h"
 
+#include "core/geometry/disjoint_sets.h"
 #include "core/geometry/distance.h"
 #include "core/stitch/running.h"
 
@@ -163,14 +164,27 @@ public:
     {
         for (const auto& stroke : strokes.strokes) {
             Course course = evenCourse(stroke);
-            if (course.centre.size() < 2)
+            if (course.centre.size() < 2) {
+                m_left_out.push_back(stroke.crossings);
                 continue;
+            }
             smooth(course);
             split(std::move(course));
         }
     }
 
-    std::vector<Column> take() { return std::move(m_columns); }
+    /// What met through a stroke that is too short to be sewn meets all the same.
+    std::vector<Column> take()
+    {
+        DisjointSets same(m_crossings);
+        for (const auto& crossings : m_left_out)
+            for (const auto crossing : crossings)
+                same.join(crossings.front(), crossing);
+        for (auto& column : m_columns)
+            for (auto& crossing : column.crossings)
+                crossing = same.leaderOf(crossing);
+        return std::move(m_columns);
+    }
 
 private:
     void split(Course course)
@@ -336,8 +350,10 @@ private:
                     kept.push_back(rungs[i]);
             rungs = std::move(kept);
         }
-        if (rungs.size() < kLeastRungs)
+        if (rungs.size() < kLeastRungs) {
+            m_left_out.push_back(c.crossings);
             return;
+        }
         if (c.is_ring)
             rungs.back() = rungs.front();
         untangle(rungs);
@@ -357,6 +373,8 @@ private:
     const InkRays& m_rays;
     std::size_t m_crossings;
     std::vector<Column> m_columns;
+    /// Crossings of strokes that became no column.
+    std::vector<std::vector<std::size_t>> m_left_out;
 };
 
 } // namespace

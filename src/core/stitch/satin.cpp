@@ -61,7 +61,7 @@ std::vector<Point> satin(std::span<const Rung> all, std::size_t from, std::size_
         const std::size_t side = std::size_t(k % 2);
         const Point here = side == 0 ? left : right, there = side == 0 ? right : left;
         Point needle = here;
-        if (has_last[side] && length(here - last[side]) < kNearNeedles_mm && !was_short[side] &&
+        if (has_last[side] && !was_short[side] && length(here - last[side]) < kNearNeedles_mm &&
             length(here - there) > 3.0 * kShortestStitch_mm) {
             needle = lerp(there, here, kShort);
             was_short[side] = true;

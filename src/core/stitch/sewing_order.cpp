@@ -6,6 +6,8 @@
 #include <algorithm>
 #include <cmath>
 #include <limits>
+#include <optional>
+#include <utility>
 
 namespace ink {
 namespace {
@@ -14,7 +16,9 @@ namespace {
 constexpr double kLineUnderlay_mm = 1.5, kEdgeUnderlay_mm = 3.0, kUnderlayInset_mm = 0.5;
 constexpr double kZigzag_mm = 2.0;
 constexpr double kLockStitch_mm = 0.5;
-constexpr double kThinnestSatin_mm = 0.7;
+constexpr double kThinnestSatin_mm = 0.55;
+/// Columns whose middles come no nearer to each other than their widths and this do not meet.
+constexpr double kNear_mm = 0.5;
 /// Rungs by which a ring's cover goes on past its start.
 constexpr std::size_t kRingOverlap = 4;
 
@@ -46,10 +50,12 @@ public:
                 offer(c, m_columns[c].rungs.size() - 1);
         }
         sewColumn(column, rung);
-        // Columns that share no crossing but hold together all the same.
+        // Columns that share no crossing: the thread is cut on the way to them.
         for (std::size_t c = 0; c < m_columns.size(); ++c)
-            if (!m_is_done[c])
+            if (!m_is_done[c]) {
+                m_is_cut = true;
                 sewColumn(c, nearestRung(m_columns[c], at()));
+            }
         return std::move(m_runs);
     }
 
@@ -67,7 +73,7 @@ private:
     {
         if (points.empty())
             return;
-        m_runs.push_back({kind, 0, std::move(points), false});
+        m_runs.push_back({kind, 0, std::move(points), std::exchange(m_is_cut, false)});
     }
 
     /// What is to be sewn when the run passes a rung.
@@ -78,42 +84,50 @@ private:
         std::size_t which = 0;
     };
 
-    bool meet(const Column& a, const Column& b) const
+    /// Where two columns come nearest to each other: their rungs, and how far apart they are.
+    struct Meeting
     {
-        return std::ranges::any_of(a.crossings,
-                                   [&](std::size_t c) { return std::ranges::count(b.crossings, c) > 0; });
-    }
+        std::size_t rung = 0, of_other = 0;
+        double away = std::numeric_limits<double>::max();
+    };
 
-    /// Where two columns come nearest to each other: their rungs.
-    static std::pair<std::size_t, std::size_t> nearestOf(const Column& a, const Column& b)
+    static Meeting meetingOf(const Column& a, const Column& b)
     {
-        std::pair<std::size_t, std::size_t> best{0, 0};
-        double nearest = std::numeric_limits<double>::max();
-        // Ends first: what ends at a stroke is entered there.
-        const std::size_t last = b.rungs.size() - 1;
+        Meeting best;
         const auto offer = [&](std::size_t of_b) {
             const std::size_t of_a = nearestRung(a, b.rungs[of_b].centre);
             const double away = length(a.rungs[of_a].centre - b.rungs[of_b].centre);
-            if (away < nearest) {
-                nearest = away;
-                best = {of_a, of_b};
-            }
+            if (away < best.away)
+                best = {of_a, of_b, away};
         };
+        // Ends first: what ends at a stroke is entered there.
         offer(0);
-        offer(last);
-        if (nearest <= std::max(a.width_mm, b.width_mm))
+        offer(b.rungs.size() - 1);
+        if (best.away <= 0.5 * (a.width_mm + b.width_mm))
             return best;
         for (std::size_t i = 0; i < b.rungs.size(); i += 4)
             offer(i);
         return best;
     }
 
+    /// They pass the same crossing, both of them: halves of a stroke with a corner pass different ones.
+    static std::optional<Meeting> meet(const Column& a, const Column& b)
+    {
+        if (std::ranges::none_of(a.crossings,
+                                 [&](std::size_t c) { return std::ranges::count(b.crossings, c) > 0; }))
+            return {};
+        const auto meeting = meetingOf(a, b);
+        return meeting.away <= 0.6 * (a.width_mm + b.width_mm) + kNear_mm ? std::optional(meeting)
+                                                                          : std::nullopt;
+    }
+
     std::vector<Side> sidesOf(std::size_t number) const
     {
         std::vector<Side> out;
         for (std::size_t other = 0; other < m_columns.size(); ++other)
-            if (other != number && !m_is_done[other] && meet(m_columns[number], m_columns[other]))
-                out.push_back({nearestOf(m_columns[number], m_columns[other]).first, false, other});
+            if (other != number && !m_is_done[other])
+                if (const auto meeting = meet(m_columns[number], m_columns[other]))
+                    out.push_back({meeting->rung, false, other});
         for (std::size_t p = 0; p < m_patches.size(); ++p)
             if (!m_is_patched[p] && m_patches[p].column == number)
                 out.push_back({m_patches[p].rung, true, p});
@@ -128,7 +142,7 @@ private:
             m_is_patched[side.which] = true;
             add(StitchKind::Fill, m_patches[side.which].points);
         } else if (!m_is_done[side.which]) {
-            sewColumn(side.which, nearestOf(m_columns[number], m_columns[side.which]).second);
+            sewColumn(side.which, meetingOf(m_columns[number], m_columns[side.which]).of_other);
         }
     }
 
@@ -183,8 +197,9 @@ private:
             if (end == entry)
                 return;
             if (isLine(column)) {
-                runOut(number, entry, end, StitchKind::Running);
-                add(StitchKind::Running, running(middleOf(column.rungs, end, entry)));
+                // What joins a line is sewn on the way back, and lies over it.
+                add(StitchKind::Running, running(middleOf(column.rungs, entry, end)));
+                runOut(number, end, entry, StitchKind::Running);
                 return;
             }
             runOut(number, entry, end, kind);
@@ -236,6 +251,7 @@ private:
     const StitchSettings& m_settings;
     std::vector<bool> m_is_done, m_is_patched;
     std::vector<StitchRun> m_runs;
+    bool m_is_cut = false;
 };
 
 } // namespace

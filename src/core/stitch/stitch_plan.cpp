@@ -11,6 +11,12 @@ constexpr std::array<std::string_view, 7> kKinds{"running",  "satin",  "fill", "
 constexpr std::array<std::string_view, 4> kLayers{"letters", "placement", "tack-down", "cover"};
 constexpr std::array<std::string_view, 4> kColumns{"running", "satin", "split-satin", "fill"};
 
+bool isLastBeforeTrim(const StitchLayer& layer, const StitchRun& run)
+{
+    const StitchRun* next = &run + 1;
+    return next == layer.runs.data() + layer.runs.size() || next->is_trimmed_before;
+}
+
 } // namespace
 
 std::string_view idOf(StitchKind kind)
@@ -57,8 +63,10 @@ NeedleWork workOf(const StitchPlan& plan)
                     at = to;
                     continue;
                 }
-                if (way < 0.5 * kNeedleGrid_mm)
-                    continue; // the needle is there
+                // The needle is there, or nearly: a stitch too short breaks the thread. The last before a trim is kept.
+                const bool is_last = i + 1 == run.points.size() && isLastBeforeTrim(plan.layers[layer], run);
+                if (way < 0.5 * kNeedleGrid_mm || (way < kShortestStitch_mm - 1e-9 && !is_last))
+                    continue;
                 const int parts = int(std::ceil(way / kLongestStitch_mm));
                 for (int k = 1; k <= parts; ++k)
                     out.push_back({NeedleStep::Kind::Stitch, onGrid(lerp(at, to, double(k) / parts))});

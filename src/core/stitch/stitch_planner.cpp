@@ -235,8 +235,10 @@ private:
             return;
         const auto& first = runs.front().points;
         begin(first.front(), first.size() > 1 ? first[1] - first[0] : Point{1, 0});
-        for (auto& run : runs)
+        for (auto& run : runs) {
+            m_is_trimmed = m_is_trimmed || run.is_trimmed_before;
             add(run.kind, std::move(run.points));
+        }
     }
 
     /// What the covers leave open, as rows that reach under them.

@@ -19,6 +19,8 @@ constexpr double kDominant = 1.45;
 /// Where the direction of a branch is taken, in radii of the crossing: beyond its bulge.
 constexpr double kNear = 0.8, kFar = 2.2;
 constexpr double kStraightened = 1.25;
+/// A loose end belongs to a stroke whose middle is within this of its half width, and to its own stroke only this many widths on.
+constexpr double kLoose = 1.6, kOwnStroke = 2.5;
 
 /// One of the two ends of a branch.
 struct Tip
@@ -51,8 +53,10 @@ public:
     AxisStrokes find()
     {
         findCrossings();
+        findLooseEnds();
         pair();
         walkAll();
+        leadEnds();
         return std::move(m_out);
     }
 
@@ -62,10 +66,14 @@ private:
     {
         return tip.is_end ? branch(tip).places.back() : branch(tip).places.front();
     }
+    const Branch::End& endOf(const Tip& tip) const
+    {
+        return tip.is_end ? branch(tip).end : branch(tip).start;
+    }
     bool isFork(const Tip& tip) const
     {
         const Branch& b = branch(tip);
-        return !b.is_ring && !(tip.is_end ? b.end : b.start).is_free;
+        return !b.is_ring && endOf(tip).is_fork;
     }
 
     /// From the tip on.
@@ -85,7 +93,7 @@ private:
 
     void findCrossings()
     {
-        std::map<std::pair<double, double>, std::size_t> known;
+        std::map<std::size_t, std::size_t> known;
         std::vector<Point> at;
         std::vector<double> radius;
         std::map<Tip, std::size_t> of;
@@ -95,7 +103,7 @@ private:
                 if (!isFork(tip))
                     continue;
                 const Point p = place(tip).centre;
-                const auto [found, is_new] = known.try_emplace({p.x, p.y}, at.size());
+                const auto [found, is_new] = known.try_emplace(endOf(tip).node, at.size());
                 if (is_new) {
                     at.push_back(p);
                     radius.push_back(0.0);
@@ -125,6 +133,61 @@ private:
             m_radius[found->second] = std::max(m_radius[found->second], radius[crossing]);
             if (!m_is_inner[tip.branch])
                 m_crossing[tip] = found->second;
+        }
+    }
+
+    /// The axis of a bar ends before that of the stem it stands on, where its sides are no longer opposite. It is led on to it.
+    void findLooseEnds()
+    {
+        struct Hit
+        {
+            Tip tip;
+            std::size_t branch = 0;
+            BranchPlace place;
+        };
+        std::vector<Hit> hits;
+        for (std::size_t b = 0; b < m_branches.size(); ++b)
+            for (const bool is_end : {false, true}) {
+                const Tip tip{b, is_end};
+                if (m_branches[b]->is_ring || endOf(tip).is_fork || endOf(tip).is_free)
+                    continue;
+                const auto& here = place(tip);
+                std::optional<Hit> best;
+                double nearest = 0.0;
+                for (std::size_t other = 0; other < m_branches.size(); ++other)
+                    for (const auto& at : m_branches[other]->places) {
+                        const double away = length(at.centre - here.centre);
+                        if (other == b &&
+                            std::abs(at.along - here.along) < kOwnStroke * std::max(at.width, here.width))
+                            continue;
+                        if (away > kLoose * at.width / 2.0 + here.width / 2.0 || (best && away >= nearest))
+                            continue;
+                        best = Hit{tip, other, at};
+                        nearest = away;
+                    }
+                if (best)
+                    hits.push_back(*best);
+            }
+        std::vector<std::pair<std::size_t, std::size_t>> of_hit; // crossing, and the hit it was made for
+        for (std::size_t i = 0; i < hits.size(); ++i) {
+            const auto& hit = hits[i];
+            // Two that stand at the same place of a stem, one on each side, meet there.
+            const auto same = std::ranges::find_if(of_hit, [&](const auto& known) {
+                const auto& other = hits[known.second];
+                return other.branch == hit.branch && std::abs(other.place.along - hit.place.along) <
+                                                         std::max(other.place.width, hit.place.width);
+            });
+            std::size_t crossing = m_out.crossings.size();
+            if (same != of_hit.end()) {
+                crossing = same->first;
+            } else {
+                m_out.crossings.push_back(hit.place.centre);
+                m_radius.push_back(hit.place.width / 2.0);
+                m_passes[hit.branch].push_back(crossing);
+                of_hit.emplace_back(crossing, i);
+            }
+            m_crossing[hit.tip] = crossing;
+            m_led_to[hit.tip] = hit.place.centre;
         }
     }
 
@@ -235,7 +298,13 @@ private:
             auto part = drawn(tip);
             if (const auto at = m_crossing.find(tip); at != m_crossing.end())
                 stroke.crossings.push_back(at->second);
-            if (!stroke.centre.empty())
+            if (const auto passed = m_passes.find(tip.branch); passed != m_passes.end())
+                stroke.crossings.insert(stroke.crossings.end(), passed->second.begin(), passed->second.end());
+            if (const auto led = m_led_to.find(tip); led != m_led_to.end() && stroke.centre.empty()) {
+                stroke.centre.push_back(led->second);
+                stroke.radius.push_back(part.radius.front());
+            }
+            if (stroke.centre.size() > 1)
                 joints.emplace_back(stroke.centre.size(),
                                     std::max(stroke.radius.back(), part.radius.front()));
             stroke.centre.insert(stroke.centre.end(), part.centre.begin(), part.centre.end());
@@ -254,9 +323,47 @@ private:
         }
         if (const auto at = m_crossing.find(tip.other()); at != m_crossing.end())
             stroke.crossings.push_back(at->second);
+        if (const auto led = m_led_to.find(tip.other()); led != m_led_to.end() && !stroke.is_ring) {
+            stroke.centre.push_back(led->second);
+            stroke.radius.push_back(stroke.radius.back());
+        }
         for (auto joint = joints.rbegin(); joint != joints.rend(); ++joint)
             straighten(stroke, joint->first, joint->second);
         m_out.strokes.push_back(std::move(stroke));
+    }
+
+    /// What ends at a stroke is led on to its middle, which lies elsewhere than the fork once it is straight, and knows how wide it is.
+    void leadEnds()
+    {
+        const auto lead = [&](std::size_t number, bool is_end) {
+            auto& own = m_out.strokes[number];
+            auto& meeting = is_end ? own.end : own.start;
+            if (own.is_ring || !meeting.crossing || meeting.runs_on)
+                return;
+            const Point from = is_end ? own.centre.back() : own.centre.front();
+            std::optional<Point> to;
+            double nearest = 0.0;
+            for (std::size_t other = 0; other < m_out.strokes.size(); ++other) {
+                const auto& met = m_out.strokes[other];
+                if (other == number || std::ranges::count(met.crossings, *meeting.crossing) == 0)
+                    continue;
+                for (std::size_t i = 0; i < met.centre.size(); ++i)
+                    if (const double away = length(met.centre[i] - from); !to || away < nearest) {
+                        nearest = away;
+                        to = met.centre[i];
+                        meeting.radius = met.radius[i];
+                    }
+            }
+            if (!to || nearest < 1e-6 || nearest > 2.0 * meeting.radius)
+                return;
+            own.centre.insert(is_end ? own.centre.end() : own.centre.begin(), *to);
+            own.radius.insert(is_end ? own.radius.end() : own.radius.begin(),
+                              is_end ? own.radius.back() : own.radius.front());
+        };
+        for (std::size_t s = 0; s < m_out.strokes.size(); ++s) {
+            lead(s, false);
+            lead(s, true);
+        }
     }
 
     /// A cubic from before the crossing to behind it.
@@ -302,6 +409,8 @@ private:
     std::vector<bool> m_is_inner;
     std::map<Tip, std::size_t> m_crossing;
     std::vector<double> m_radius;
+    std::map<std::size_t, std::vector<std::size_t>> m_passes;
+    std::map<Tip, Point> m_led_to;
     std::map<Tip, Tip> m_link;
     std::map<Tip, bool> m_runs_on;
     AxisStrokes m_out;
