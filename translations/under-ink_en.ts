@@ -485,6 +485,13 @@
       </translation>
     </message>
     <message numerus="yes">
+      <source>Saved %1: %n file(s), %2 stitches. It is in %3</source>
+      <translation>
+        <numerusform>Saved %1: %n file, %2 stitches. It is in %3</numerusform>
+        <numerusform>Saved %1: %n files, %2 stitches. It is in %3</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
       <source>%n page(s) are with the printer.</source>
       <translation>
         <numerusform>%n page are with the printer.</numerusform>
@@ -649,6 +656,58 @@
       <translation>
         <numerusform>And %n more remark.</numerusform>
         <numerusform>And %n more remarks.</numerusform>
+      </translation>
+    </message>
+  </context>
+  <context>
+    <name>ink::ui::NeedlePage</name>
+    <message numerus="yes">
+      <source>%n stroke(s) thinner than %1, down to %2: a larger size, or thicken them in Proof.</source>
+      <translation>
+        <numerusform>%n stroke thinner than %1, down to %2: a larger size, or thicken them in Proof.</numerusform>
+        <numerusform>%n strokes thinner than %1, down to %2: a larger size, or thicken them in Proof.</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%n part(s) wider than %1 are filled in rows.</source>
+      <translation>
+        <numerusform>%n part wider than %1 are filled in rows.</numerusform>
+        <numerusform>%n parts wider than %1 are filled in rows.</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%n stitch(es)</source>
+      <translation>
+        <numerusform>%n stitch</numerusform>
+        <numerusform>%n stitches</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%n cut(s) of the thread</source>
+      <translation>
+        <numerusform>%n cut of the thread</numerusform>
+        <numerusform>%n cuts of the thread</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%n stop(s)</source>
+      <translation>
+        <numerusform>%n stop</numerusform>
+        <numerusform>%n stops</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%n thing(s) to look at</source>
+      <translation>
+        <numerusform>%n thing to look at</numerusform>
+        <numerusform>%n things to look at</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%n layer(s)</source>
+      <translation>
+        <numerusform>%n layer</numerusform>
+        <numerusform>%n layers</numerusform>
       </translation>
     </message>
   </context>

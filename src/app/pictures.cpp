@@ -9,6 +9,7 @@
 #include "ui/find/find_page.h"
 #include "ui/handoff/handoff_page.h"
 #include "ui/handoff/run_ribbon.h"
+#include "ui/needle/needle_page.h"
 #include "ui/proof/proof_page.h"
 #include "ui/shelf/shelf_page.h"
 #include "ui/widgets/leaf.h"
@@ -229,6 +230,33 @@ Pictures::Pictures(ui::MainWindow& window, const QDir& folder, const QString& ca
              job.pattern.blank = ink::Blank{"a tea towel", 500.0, 700.0};
              window.jobModel().setJob(job, {});
              window.handOffPage().setLook(ui::HandOffPage::Look::Pattern);
+         }},
+        {QStringLiteral("handoff-stitches"),
+         [&window] {
+             ink::Job job;
+             job.words = "Ottilie";
+             job.process = ink::Process::Satin;
+             job.font = window.jobModel().job().font;
+             job.size = {ink::SizeBy::Width, 128.0};
+             job.stitches.hoop_width_mm = 180.0;
+             job.stitches.hoop_height_mm = 130.0;
+             window.jobModel().setJob(job, {});
+         }},
+        {QStringLiteral("handoff-needle-way"),
+         [&window] { window.handOffPage().needle().setLook(ui::ClothView::Look::Way); }},
+        {QStringLiteral("handoff-thickness"),
+         [&window] { window.handOffPage().needle().setLook(ui::ClothView::Look::Thickness); }},
+        {QStringLiteral("handoff-applique"),
+         [&window] {
+             ink::Job job = window.jobModel().job();
+             job.words = "Bo";
+             job.process = ink::Process::Applique;
+             job.font.path =
+                 std::filesystem::path(job.font.path).replace_filename("GatepostPlain.ttf").string();
+             job.stitches.cloth = "#3d4d66";
+             job.stitches.thread = "#d89a2b";
+             window.jobModel().setJob(job, {});
+             window.handOffPage().needle().setLook(ui::ClothView::Look::Cloth);
          }},
     };
 }

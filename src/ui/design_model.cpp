@@ -19,6 +19,8 @@ bool looksAlike(const Job& a, const Job& b)
     plain.is_one_piece = b.is_one_piece;
     plain.names = b.names;
     plain.sheet = b.sheet;
+    plain.pattern = b.pattern;
+    plain.stitches = b.stitches;
     return plain == b;
 }
 

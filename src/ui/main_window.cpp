@@ -111,6 +111,7 @@ void MainWindow::build()
                           [this](const FontRef& font) { return rightsTold(font); },
                           [this] { return m_questions.printer(this); }},
                          [this] { return m_questions.names_to_read(this); },
+                         [this] { return m_questions.stitch_file(this); },
                          m_folder / "blanks.json"},
                         m_theme, this);
     for (Station* station :

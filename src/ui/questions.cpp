@@ -108,6 +108,10 @@ Questions Questions::asDialogs()
             return QFileDialog::getOpenFileName(parent, QObject::tr("Read a list of names"), {},
                                                 QObject::tr("Lists (*.csv *.tsv *.txt);;All files (*)"));
         },
+        [](QWidget* parent) {
+            return QFileDialog::getOpenFileName(parent, QObject::tr("Look into a stitch file"), {},
+                                                QObject::tr("Stitches (*.dst *.DST *.exp *.EXP)"));
+        },
         [](QWidget* parent) -> std::shared_ptr<QPrinter> {
             auto printer = std::make_shared<QPrinter>(QPrinter::HighResolution);
             QPrintDialog dialog(printer.get(), parent);

@@ -41,6 +41,8 @@ struct Questions
     std::function<std::optional<QString>(QWidget* parent, const QString& verdict)> sale_ground;
     /// A list of names to read; empty when the person changed their mind.
     std::function<QString(QWidget* parent)> names_to_read;
+    /// A stitch file to look into; empty when the person changed their mind.
+    std::function<QString(QWidget* parent)> stitch_file;
     /// A printer to print on; null when the person changed their mind.
     std::function<std::shared_ptr<QPrinter>(QWidget* parent)> printer;
     /// The person's download folder, looked into when they switch that on.

@@ -50,6 +50,7 @@ struct WindowFixture
             return sale_ground;
         };
         questions.names_to_read = [this](QWidget*) { return names_to_read; };
+        questions.stitch_file = [this](QWidget*) { return stitch_file; };
         questions.printer = [this](QWidget*) { return printer; };
         questions.agrees = [this](QWidget*, const QString& what, const QString&) {
             asked << what;
@@ -125,7 +126,7 @@ struct WindowFixture
     QUrl mail, opened;
     QStringList asked_about, asked;
     std::optional<QString> sale_ground = QStringLiteral("I drew it myself");
-    QString names_to_read;
+    QString names_to_read, stitch_file;
     std::shared_ptr<QPrinter> printer;
     bool agrees = true;
     bool takes_away = true;

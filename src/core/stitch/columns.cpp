@@ -22,6 +22,7 @@ constexpr double kFarEnd = 3.9;
 /// A rail further off than this share of the half width nearby is that of another stroke.
 constexpr double kOtherStroke = 1.35, kOtherStroke_mm = 0.08;
 constexpr std::size_t kLeastRungs = 3;
+constexpr double kLeastRing = 3.3;
 
 double median(std::vector<double> values)
 {
@@ -350,7 +351,9 @@ private:
                     kept.push_back(rungs[i]);
             rungs = std::move(kept);
         }
-        if (rungs.size() < kLeastRungs) {
+        // Round a middle there is more way than its own width times pi: less is a knot of crossings.
+        const bool is_knot = c.is_ring && lengthOf(c.centre) < kLeastRing * 2.0 * median(c.radius);
+        if (rungs.size() < kLeastRungs || is_knot) {
             m_left_out.push_back(c.crossings);
             return;
         }

@@ -129,6 +129,73 @@ void HandedFiles::savePattern(const std::shared_ptr<const Pattern>& pattern)
         });
 }
 
+void HandedFiles::saveStitches(std::vector<std::shared_ptr<const MadeName>> names,
+                               const StitchSettings& settings, StitchFormat format)
+{
+    const QString path = pathFor({}, suffixOf(format));
+    if (path.isEmpty())
+        return;
+    m_needs.writes.add([this, names = std::move(names), settings, format, path,
+                        slip = slipOfSale()]() -> WriteQueue::Answer {
+        Result<void> done;
+        std::size_t written = 0, stitches = 0;
+        QStringList left_out;
+        for (const auto& name : names) {
+            const auto sewn = sewName(*name, settings);
+            if (sewn.error) {
+                left_out << text(name->words);
+                continue;
+            }
+            const QString file = sheetPath(path, written);
+            const auto sewn_file = sewnFileOf(sewn, settings);
+            done = writeFile(file.toStdString(),
+                             [&](std::ostream& out) { return writeStitches(out, sewn_file, format); });
+            if (done && (format == StitchFormat::Dst || format == StitchFormat::Exp))
+                done = writeFile((file + QStringLiteral(".colours.txt")).toStdString(),
+                                 [&](std::ostream& out) -> Result<void> {
+                                     writeColourNote(out, sewn_file);
+                                     return {};
+                                 });
+            if (!done)
+                break;
+            ++written;
+            stitches += sewn.figures.stitches;
+        }
+        if (done && slip)
+            done = writeSlip(path, *slip, m_theme);
+        return [this, done, path, written, stitches, left_out] {
+            if (!done)
+                return emit problem(done.error());
+            const QString saved = tr("Saved %1: %n file(s), %2 stitches. It is in %3", nullptr, int(written))
+                                      .arg(QFileInfo(path).fileName())
+                                      .arg(stitches)
+                                      .arg(QFileInfo(path).absolutePath());
+            emit told(
+                left_out.isEmpty()
+                    ? saved
+                    : tr("%1 Left out, since they cannot be sewn: %2").arg(saved, left_out.join(tr(", "))));
+        };
+    });
+}
+
+void HandedFiles::saveCloth(const std::shared_ptr<const SewnName>& sewn)
+{
+    const QString path = pathFor(tr("cloth"), suffixOf(SheetFormat::Svg));
+    if (path.isEmpty())
+        return;
+    m_needs.writes.add([this, sewn, path]() -> WriteQueue::Answer {
+        const auto done = writeFile(path.toStdString(), [&](std::ostream& out) {
+            return writeSheet(out, clothOf(*sewn, false), SheetFormat::Svg);
+        });
+        return [this, done, path] {
+            if (!done)
+                return emit problem(done.error());
+            emit told(tr("Saved %1: the cloth, to be cut at its size. It is in %2")
+                          .arg(QFileInfo(path).fileName(), QFileInfo(path).absolutePath()));
+        };
+    });
+}
+
 void HandedFiles::printPattern(const std::shared_ptr<const Pattern>& pattern)
 {
     if (!m_needs.may_hand_off())

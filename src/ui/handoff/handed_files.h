@@ -4,6 +4,7 @@
 #include "core/cut/pattern.h"
 #include "core/formats/pattern_file.h"
 #include "core/handoff/rights_slip.h"
+#include "core/handoff/sewn_name.h"
 #include "core/handoff/sheet_plan.h"
 #include "ui/job_model.h"
 #include "ui/theme.h"
@@ -41,6 +42,11 @@ public:
     /// Every sheet; more than one become FILE-2 and so on.
     void saveSheets(const std::shared_ptr<const SheetPlan>& plan, SheetFormat format);
     void savePattern(const std::shared_ptr<const Pattern>& pattern);
+    /// Each name as a file of its own, with a note of the colours beside.
+    void saveStitches(std::vector<std::shared_ptr<const MadeName>> names, const StitchSettings& settings,
+                      StitchFormat format);
+    /// The cloth of an appliqué, to be cut.
+    void saveCloth(const std::shared_ptr<const SewnName>& sewn);
     void printPattern(const std::shared_ptr<const Pattern>& pattern);
     bool mayHandOff() const { return m_needs.may_hand_off(); }
     PatternWords patternWords() const;

@@ -17,6 +17,8 @@ Job madeOf(Job job)
 {
     job.names = {};
     job.sheet = {};
+    job.pattern = {};
+    job.stitches = {};
     job.unit = {};
     job.purpose = {};
     job.material = {};

@@ -10,6 +10,7 @@
 #include "ui/handoff/send_strip.h"
 
 #include "ui/measures.h"
+#include "ui/needle/needle_page.h"
 #include "ui/text.h"
 #include "ui/widgets/flow_row.h"
 #include "ui/widgets/leaf.h"
@@ -60,30 +61,60 @@ HandOffPage::HandOffPage(Needs needs, const Theme& theme, QWidget* parent)
     : Station(parent), m_needs(std::move(needs)), m_theme(theme)
 {
     m_files = new HandedFiles(m_needs.files, theme, this);
-    auto* row = new QHBoxLayout;
-    row->setSpacing(0);
+    m_ways = new QStackedWidget(this);
+    m_ways->addWidget(buildSheets());
+    m_needle = new NeedlePage(m_needs.job, m_needs.model, *m_files, m_needs.stitch_file, theme, this);
+    m_ways->addWidget(m_needle);
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->addWidget(m_ways);
+    connectParts();
+    connectList();
+    openWay();
+    modelChanged();
+}
+
+QWidget* HandOffPage::buildSheets()
+{
+    auto* sheets = new QWidget(this);
     auto* left = new QVBoxLayout;
     left->setSpacing(0);
     left->addWidget(buildTabs());
-    m_views = new QStackedWidget(this);
-    m_view = new SheetView(theme, m_views);
-    m_pattern_view = new PatternView(theme, m_views);
+    m_views = new QStackedWidget(sheets);
+    m_view = new SheetView(m_theme, m_views);
+    m_pattern_view = new PatternView(m_theme, m_views);
     m_views->addWidget(m_view);
     m_views->addWidget(m_pattern_view);
     left->addWidget(m_views, 1);
-    m_run = new RunCard(theme, this);
+    m_run = new RunCard(tr("The run"), m_theme, sheets);
     left->addWidget(m_run);
+    auto* row = new QHBoxLayout;
+    row->setSpacing(0);
     row->addLayout(left, 1);
     row->addWidget(buildPanel());
-    auto* column = new QVBoxLayout(this);
+    auto* column = new QVBoxLayout(sheets);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(0);
     column->addWidget(buildHead());
     column->addLayout(row, 1);
     setTabOrder(&m_head->sentence(), m_view);
-    connectParts();
-    connectList();
-    modelChanged();
+    return sheets;
+}
+
+bool HandOffPage::isIdle() const
+{
+    return m_needs.model.isIdle() && !m_run->isPlaying() && m_needle->isIdle();
+}
+
+/// Needle or blade, as the job is made.
+void HandOffPage::openWay()
+{
+    const bool is_sewn = isSewn(m_needs.job.job().process);
+    if (m_ways->currentIndex() == (is_sewn ? 1 : 0))
+        return;
+    m_ways->setCurrentIndex(is_sewn ? 1 : 0);
+    m_head->leaf().close();
+    emit figureChanged();
 }
 
 QWidget* HandOffPage::buildHead()
@@ -250,7 +281,11 @@ void HandOffPage::connectParts()
 {
     auto& job = m_needs.job;
     connect(&m_needs.model, &HandOffModel::changed, this, &HandOffPage::modelChanged);
+    connect(&job, &JobModel::changed, this, &HandOffPage::openWay);
     connect(&job, &JobModel::changed, this, &HandOffPage::say);
+    connect(m_needle, &NeedlePage::told, this, &HandOffPage::told);
+    connect(m_needle, &NeedlePage::problem, this, &HandOffPage::problem);
+    connect(m_needle, &NeedlePage::figureChanged, this, &HandOffPage::figureChanged);
     connect(m_files, &HandedFiles::told, this, &HandOffPage::told);
     connect(m_files, &HandedFiles::problem, this, &HandOffPage::problem);
     connect(&m_needs.cutter, &CutterQueue::changed, this, [this] {
@@ -309,6 +344,8 @@ void HandOffPage::connectList()
 QString HandOffPage::figure() const
 {
     const auto& job = m_needs.job.job();
+    if (isSewn(job.process))
+        return m_needle->figure();
     const auto& plan = m_needs.model.plan();
     const int names = int(job.names.isEmpty() ? 1 : job.names.names.size());
     if (!plan)
@@ -322,7 +359,9 @@ void HandOffPage::activate()
     m_needs.model.setActive();
     for (const auto& fault : m_needs.model.cardFaults())
         emit problem(fault);
-    m_view->setFocus();
+    if (isSewn(m_needs.job.job().process))
+        return m_needle->setFocus();
+    (m_look == Look::Pattern ? static_cast<QWidget*>(m_pattern_view) : m_view)->setFocus();
 }
 
 void HandOffPage::resizeEvent(QResizeEvent* event)
@@ -430,7 +469,7 @@ void HandOffPage::showSheet()
         button->setEnabled(has_sheet);
     m_send->setEnabled(has_sheet && !m_needs.cutter.isAtWork());
     if (!has_sheet) {
-        m_run->show(nullptr, {}, {});
+        m_run->show({}, 0.0, {});
         m_view->showMessage(
             model.refusal() ? text(model.refusal()->message())
             : plan ? tr("Nothing of it goes onto this sheet. Choose a larger one, or make the words smaller.")
@@ -445,7 +484,7 @@ void HandOffPage::showSheet()
         words.push_back(text(name->words));
     m_view->show({plan, m_sheet, words, m_needs.job.job().unit});
     const auto& sheet = plan->sheets[m_sheet];
-    m_run->show(std::shared_ptr<const Run>(plan, &sheet.run), QColor(text(sheet.material.colour)),
+    m_run->show(ribbonParts(sheet.run, QColor(text(sheet.material.colour)), m_theme), sheet.run.duration_s,
                 sayRun(sheet.run, m_needs.job.job().unit));
     showMoment();
 }

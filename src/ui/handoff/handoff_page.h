@@ -18,6 +18,7 @@ class QStackedWidget;
 
 namespace ink::ui {
 
+class NeedlePage;
 class PatternView;
 class RunRibbon;
 class TabRow;
@@ -35,6 +36,8 @@ public:
         HandedFiles::Needs files;
         /// A list to read; empty when the person changed their mind.
         std::function<QString()> list_to_read;
+        /// A stitch file to look into; empty when the person changed their mind.
+        std::function<QString()> stitch_file;
         /// Sizes of things that the person keeps.
         std::filesystem::path blanks;
     };
@@ -43,7 +46,9 @@ public:
     QString title() const override { return tr("Hand off"); }
     QString figure() const override;
     void activate() override;
-    bool isIdle() const override { return m_needs.model.isIdle() && !m_run->isPlaying(); }
+    bool isIdle() const override;
+    /// What is sewn has a page of its own.
+    NeedlePage& needle() { return *m_needle; }
 
     SheetView& sheetView() { return *m_view; }
     RunRibbon& ribbon() { return m_run->ribbon(); }
@@ -68,11 +73,13 @@ protected:
     void resizeEvent(QResizeEvent* event) override;
 
 private:
+    QWidget* buildSheets();
     QWidget* buildHead();
     QWidget* buildTabs();
     QWidget* buildPanel();
     QWidget* buildSheetFoot();
     QWidget* buildPatternFoot();
+    void openWay();
     void connectParts();
     void connectList();
     void modelChanged();
@@ -90,6 +97,9 @@ private:
     const Theme& m_theme;
     SentenceHead* m_head = nullptr;
     HandedFiles* m_files = nullptr;
+    /// Cut from sheets, or sewn.
+    QStackedWidget* m_ways = nullptr;
+    NeedlePage* m_needle = nullptr;
     TabRow* m_tabs = nullptr;
     QPushButton *m_previous = nullptr, *m_next = nullptr;
     QLabel *m_which = nullptr, *m_mirrored = nullptr;

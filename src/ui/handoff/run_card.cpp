@@ -1,6 +1,5 @@
 #include "ui/handoff/run_card.h"
 
-#include "ui/handoff/run_ribbon.h"
 #include "ui/measures.h"
 
 #include <QComboBox>
@@ -12,6 +11,7 @@
 #include <QVBoxLayout>
 
 #include <algorithm>
+#include <memory>
 
 namespace ink::ui {
 namespace {
@@ -24,7 +24,8 @@ constexpr double kLongestStep_s = 0.1;
 
 } // namespace
 
-RunCard::RunCard(const Theme& theme, QWidget* parent) : QWidget(parent), m_theme(theme)
+RunCard::RunCard(const QString& heading, const Theme& theme, QWidget* parent)
+    : QWidget(parent), m_theme(theme)
 {
     setObjectName(QStringLiteral("handoffRun"));
     setAttribute(Qt::WA_StyledBackground);
@@ -35,7 +36,7 @@ RunCard::RunCard(const Theme& theme, QWidget* parent) : QWidget(parent), m_theme
     column->setSpacing(kGrid);
     auto* line = new QHBoxLayout;
     line->setSpacing(3 * kGrid);
-    m_heading = new QLabel(tr("The run"), this);
+    m_heading = new QLabel(heading, this);
     m_heading->setFont(theme.heading(TextSize::Lead));
     m_words = new QLabel(this);
     m_words->setObjectName(QStringLiteral("runWords"));
@@ -88,9 +89,9 @@ QWidget* RunCard::buildFoot()
     return m_foot;
 }
 
-void RunCard::show(std::shared_ptr<const Run> run, const QColor& material, const QString& words)
+void RunCard::show(std::vector<RibbonPart> parts, double duration_s, const QString& words)
 {
-    m_ribbon->show(std::move(run), material);
+    m_ribbon->show(std::move(parts), duration_s);
     m_words->setText(words);
 }
 

@@ -1,12 +1,11 @@
 // The run under the sheet: what it takes, its ribbon, and playing it.
 #pragma once
 
-#include "core/handoff/sheet_plan.h"
+#include "core/base/units.h"
+#include "ui/handoff/run_ribbon.h"
 #include "ui/theme.h"
 
 #include <QWidget>
-
-#include <memory>
 
 class QComboBox;
 class QLabel;
@@ -15,17 +14,15 @@ class QTimer;
 
 namespace ink::ui {
 
-class RunRibbon;
-
 class RunCard : public QWidget
 {
     Q_OBJECT
 public:
-    explicit RunCard(const Theme& theme, QWidget* parent = nullptr);
+    RunCard(const QString& heading, const Theme& theme, QWidget* parent = nullptr);
 
     RunRibbon& ribbon() { return *m_ribbon; }
-    /// Null for none; `words` say what it takes.
-    void show(std::shared_ptr<const Run> run, const QColor& material, const QString& words);
+    /// `words` say what it takes.
+    void show(std::vector<RibbonPart> parts, double duration_s, const QString& words);
     /// What is seen at the handle.
     void setMoment(const QString& words);
     void play(bool is_wanted);

@@ -43,10 +43,10 @@ QSize RunRibbon::sizeHint() const
     return {400, m_theme.scaled(kRibbonBand_px + 2 * kRibbonHandle_px)};
 }
 
-void RunRibbon::show(std::shared_ptr<const Run> run, const QColor& material)
+void RunRibbon::show(std::vector<RibbonPart> parts, double duration_s)
 {
-    m_run = std::move(run);
-    m_material = material;
+    m_parts = std::move(parts);
+    m_duration_s = duration_s;
     setTime(std::min(m_time_s, duration()));
     update();
 }
@@ -82,36 +82,26 @@ void RunRibbon::paintEvent(QPaintEvent*)
     painter.setRenderHint(QPainter::Antialiasing);
     const auto& c = m_theme.colours();
     const double band = m_theme.scaled(kRibbonBand_px), axis = band + m_theme.scaled(kRibbonHandle_px) * 0.9;
-    if (m_run) {
-        // Too narrow to be seen apart, parts are one stretch of their colour.
-        double right = -1.0;
-        for (const auto& part : m_run->parts) {
-            const auto& path = m_run->paths[part.path];
-            const double x0 = std::max(xAt(part.down_s), right), x1 = std::max(xAt(part.end_s), x0 + 0.6);
-            if (x1 <= right)
-                continue;
-            QColor colour = path.operation == Operation::Frame ? c.soft_ink
-                            : path.operation == Operation::Cut
-                                ? (path.is_middle ? m_material.lighter(150) : m_material)
-                                : c.ochre;
-            if (contrast(colour, c.card) < 1.25)
-                colour = c.soft_ink;
-            const bool is_wide = x1 - x0 > 5;
-            painter.setPen(Qt::NoPen);
-            painter.setBrush(colour);
-            const QRectF box(x0, 0, x1 - x0 - (is_wide ? 1.5 : 0), band);
-            painter.drawRoundedRect(box, is_wide ? 3 : 0, is_wide ? 3 : 0);
-            // Not by colour alone: middles are lower, frames are striped.
-            if (path.is_middle) {
-                painter.setBrush(c.card);
-                painter.drawRect(QRectF(box.left(), 0, box.width(), band * 0.3));
-            } else if (path.operation == Operation::Frame && is_wide) {
-                painter.setPen(QPen(c.card, 1));
-                for (double x = box.left() + 4; x < box.right(); x += 6)
-                    painter.drawLine(QPointF(x, 2), QPointF(x, band - 2));
-            }
-            right = x1;
+    // Too narrow to be seen apart, parts are one stretch of their colour.
+    double right = -1.0;
+    for (const auto& part : m_parts) {
+        const double x0 = std::max(xAt(part.from_s), right), x1 = std::max(xAt(part.to_s), x0 + 0.6);
+        if (x1 <= right)
+            continue;
+        const bool is_wide = x1 - x0 > 5;
+        painter.setPen(Qt::NoPen);
+        painter.setBrush(contrast(part.colour, c.card) < 1.25 ? c.soft_ink : part.colour);
+        const QRectF box(x0, 0, x1 - x0 - (is_wide ? 1.5 : 0), band);
+        painter.drawRoundedRect(box, is_wide ? 3 : 0, is_wide ? 3 : 0);
+        if (part.look == RibbonPart::Look::Low) {
+            painter.setBrush(c.card);
+            painter.drawRect(QRectF(box.left(), 0, box.width(), band * 0.3));
+        } else if (part.look == RibbonPart::Look::Striped && is_wide) {
+            painter.setPen(QPen(c.card, 1));
+            for (double x = box.left() + 4; x < box.right(); x += 6)
+                painter.drawLine(QPointF(x, 2), QPointF(x, band - 2));
         }
+        right = x1;
     }
     painter.setPen(QPen(c.ink, 2));
     painter.drawLine(QPointF(xAt(0), axis), QPointF(width() - xAt(0), axis));
@@ -135,17 +125,16 @@ void RunRibbon::mouseMoveEvent(QMouseEvent* event)
 
 void RunRibbon::keyPressEvent(QKeyEvent* event)
 {
-    if (!m_run)
+    if (m_parts.empty())
         return QWidget::keyPressEvent(event);
     const double step = event->modifiers() & Qt::ShiftModifier ? 10.0 : 1.0;
     const auto toPart = [&](int by) {
-        const auto& parts = m_run->parts;
         const auto at =
-            std::ranges::upper_bound(parts, m_time_s + 1e-9, {}, &RunPart::down_s) - parts.begin();
+            std::ranges::upper_bound(m_parts, m_time_s + 1e-9, {}, &RibbonPart::from_s) - m_parts.begin();
         const auto next = by > 0 ? at : at - 2; // where the part begins that comes after, or before, this one
-        setTime(next < 0                              ? 0.0
-                : next < std::ptrdiff_t(parts.size()) ? parts[std::size_t(next)].down_s
-                                                      : duration());
+        setTime(next < 0                                ? 0.0
+                : next < std::ptrdiff_t(m_parts.size()) ? m_parts[std::size_t(next)].from_s
+                                                        : duration());
     };
     switch (event->key()) {
     case Qt::Key_Left:
@@ -163,6 +152,25 @@ void RunRibbon::keyPressEvent(QKeyEvent* event)
     default:
         QWidget::keyPressEvent(event);
     }
+}
+
+std::vector<RibbonPart> ribbonParts(const Run& run, const QColor& material, const Theme& theme)
+{
+    const auto& c = theme.colours();
+    std::vector<RibbonPart> out;
+    for (const auto& part : run.parts) {
+        const auto& path = run.paths[part.path];
+        const bool is_frame = path.operation == Operation::Frame;
+        out.push_back({part.down_s, part.end_s,
+                       is_frame                           ? c.soft_ink
+                       : path.operation != Operation::Cut ? c.ochre
+                       : path.is_middle                   ? material.lighter(150)
+                                                          : material,
+                       is_frame         ? RibbonPart::Look::Striped
+                       : path.is_middle ? RibbonPart::Look::Low
+                                        : RibbonPart::Look::Full});
+    }
+    return out;
 }
 
 } // namespace ink::ui

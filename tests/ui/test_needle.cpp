@@ -1,0 +1,225 @@
+// Whole sittings with a needle: letters sewn, looked at, played and saved, cloth laid on, and files looked into.
+#include "core/base/file_output.h"
+#include "tests/support/gui.h"
+
+#include "ui/handoff/handoff_page.h"
+#include "ui/handoff/run_ribbon.h"
+#include "ui/needle/needle_page.h"
+#include "ui/widgets/leaf.h"
+#include "ui/widgets/sentence_bar.h"
+
+#include <QComboBox>
+#include <QDoubleSpinBox>
+#include <QLabel>
+#include <QPushButton>
+#include <QTest>
+
+#include <sstream>
+
+using namespace ink;
+using namespace ink::ui;
+
+namespace {
+
+Job sewn(const char* words = "Ottilie")
+{
+    Job job;
+    job.words = words;
+    job.process = Process::Satin;
+    job.size = {SizeBy::Width, 110.0};
+    job.font.path = test::demoFont("Larkmallow.ttf").string();
+    return job;
+}
+
+struct Sitting : test::WindowFixture
+{
+    explicit Sitting(Job job = sewn(), double text_scale = 1.0)
+        : WindowFixture(std::move(job), text_scale, false)
+    {
+        window->openStation(MainWindow::HandOff);
+        rest();
+    }
+    NeedlePage& page() { return window->handOffPage().needle(); }
+    const SewnName& name() { return *page().model().sewn(); }
+    QString told() { return find<QLabel>("messageText")->text(); }
+    QString file(const char* file_name)
+    {
+        return QString::fromStdString((folder.path() / file_name).string());
+    }
+    void click(const char* button)
+    {
+        QTest::mouseClick(find<QPushButton>(button), Qt::LeftButton);
+        rest();
+    }
+    std::string saved(const QString& path)
+    {
+        const auto bytes = ink::readFile(path.toStdString(), 10'000'000);
+        return bytes ? *bytes : std::string();
+    }
+};
+
+} // namespace
+
+class TestNeedle : public QObject
+{
+    Q_OBJECT
+private slots:
+    void lettersAreSewnLookedAtAndSaved()
+    {
+        Sitting s;
+        QVERIFY(s.page().isVisible());
+        QVERIFY(!s.name().error && s.name().figures.stitches > 1000);
+        QVERIFY(s.name().figures.covers > 0.98);
+        QCOMPARE(s.window->handOffPage().figure(),
+                 QStringLiteral("%1 stitches").arg(s.name().figures.stitches));
+        QVERIFY(s.find<QLabel>("needleHoop")->text().contains(QStringLiteral("fits the hoop")));
+        QVERIFY(!s.find<QPushButton>("saveCloth")->isVisible());
+        for (const char* look : {"lookWay", "lookThickness", "lookCloth"}) {
+            s.click(look);
+            QVERIFY(!s.page().cloth().grab().isNull());
+        }
+        s.save_path = s.file("ottilie.dst");
+        s.click("sewdst");
+        QCOMPARE(QFileInfo(s.suggested_path).fileName(), QStringLiteral("ottilie.dst"));
+        QVERIFY2(s.told().startsWith(QStringLiteral("Saved ottilie.dst: 1 file")), qPrintable(s.told()));
+        const auto read = readStitches(s.saved(s.save_path), StitchFormat::Dst);
+        QVERIFY(read && !read->is_cut_short);
+        const auto f = figuresOf(read->work, 800);
+        QCOMPARE(f.trims, s.name().figures.trims);
+        QVERIFY(std::abs(f.box_mm.width() - s.name().figures.box_mm.width()) < 0.2);
+        QCOMPARE(s.saved(s.file("ottilie.dst.colours.txt")), std::string("1\t#a23a2b\n"));
+        QVERIFY(!s.saved(s.file("ottilie-rights.json")).empty());
+        // The same file is looked into.
+        s.stitch_file = s.save_path;
+        s.click("lookIntoFile");
+        QCOMPARE(s.find<QLabel>("needleHeading")->text(), QStringLiteral("ottilie.dst"));
+        // A change of the job comes back to it.
+        s.page().openLeaf(QStringLiteral("hoop"));
+        s.find<QDoubleSpinBox>("hoopWidth")->setValue(90.0);
+        s.rest();
+        QVERIFY(s.find<QLabel>("needleHoop")->text().contains(QStringLiteral("turned")));
+        QVERIFY(s.name().figures.box_mm.height() > s.name().figures.box_mm.width());
+        QTest::keyClick(s.window.get(), Qt::Key_Z, Qt::ControlModifier);
+        s.rest();
+        QVERIFY(s.name().figures.box_mm.height() < s.name().figures.box_mm.width());
+    }
+
+    void clothIsLaidOnInThreeRounds()
+    {
+        Job job = sewn("Bo");
+        job.process = Process::Applique;
+        job.font.path = test::demoFont("GatepostPlain.ttf").string();
+        Sitting s(std::move(job));
+        QCOMPARE(s.name().plan.layers.size(), std::size_t(3));
+        QCOMPARE(s.name().figures.stops, std::size_t(2));
+        s.save_path = s.file("cloth.svg");
+        s.click("saveCloth");
+        QVERIFY2(s.told().startsWith(QStringLiteral("Saved cloth.svg")), qPrintable(s.told()));
+        QVERIFY(s.saved(s.save_path).find("<path") != std::string::npos);
+        // In blanket stitch, by the sentence.
+        s.page().openLeaf(QStringLiteral("sewn"));
+        QTest::keyClick(s.find<QComboBox>("edgeCover"), Qt::Key_Down);
+        s.rest();
+        QVERIFY(s.page().sentence().text().contains(QStringLiteral("blanket")));
+        QVERIFY(std::ranges::any_of(s.name().plan.layers[2].runs,
+                                    [](const StitchRun& r) { return r.kind == StitchKind::Blanket; }));
+    }
+
+    void theSewingIsPlayedByKeyboard()
+    {
+        Sitting s;
+        auto& ribbon = s.page().sewing().ribbon();
+        ribbon.setFocus();
+        QTest::keyClick(&ribbon, Qt::Key_End);
+        QVERIFY(s.page()
+                    .findChild<QLabel*>(QStringLiteral("runMoment"))
+                    ->text()
+                    .contains(QStringLiteral("done")));
+        QTest::keyClick(&ribbon, Qt::Key_PageUp);
+        QVERIFY(ribbon.time() < ribbon.duration());
+        QTest::keyClick(&ribbon, Qt::Key_Space);
+        QVERIFY(s.page().sewing().isPlaying());
+        QTRY_VERIFY(!s.page().sewing().isPlaying()); // the last part is short
+        QTest::keyClick(&ribbon, Qt::Key_Home);
+        // Zoomed and moved by keys, and back.
+        auto& cloth = s.page().cloth();
+        cloth.setFocus();
+        const double before = cloth.pixelsPerMm();
+        QTest::keyClick(&cloth, Qt::Key_Plus);
+        QVERIFY(cloth.pixelsPerMm() > 1.2 * before);
+        const QPointF middle = cloth.toScreen({0, 0});
+        QTest::keyClick(&cloth, Qt::Key_Right);
+        QVERIFY(cloth.toScreen({0, 0}).x() < middle.x());
+        QTest::keyClick(&cloth, Qt::Key_0);
+        QCOMPARE(cloth.pixelsPerMm(), before);
+    }
+
+    void aListIsSewnOneFileEach()
+    {
+        Job job = sewn();
+        job.size = {SizeBy::XHeight, 12.0};
+        setNames(job, {{"Ada"}, {"Bo"}, {"Zoë"}});
+        Sitting s(std::move(job));
+        s.save_path = s.file("names.exp");
+        s.click("sewexp");
+        QVERIFY2(s.told().startsWith(QStringLiteral("Saved names.exp: 3 files")), qPrintable(s.told()));
+        for (const char* name : {"names.exp", "names-2.exp", "names-3.exp"})
+            QVERIFY(readStitches(s.saved(s.file(name)), StitchFormat::Exp).has_value());
+        const auto first = s.name().figures.stitches;
+        QTest::keyClick(s.window.get(), Qt::Key_Down, Qt::AltModifier);
+        s.rest();
+        QCOMPARE(s.name().words, std::string("Bo"));
+        QVERIFY(s.name().figures.stitches != first);
+    }
+
+    void badFilesAreSaid()
+    {
+        Sitting s;
+        QFile(s.file("no.dst")).open(QIODevice::WriteOnly);
+        s.stitch_file = s.file("no.dst");
+        s.click("lookIntoFile");
+        QVERIFY2(s.told().contains(QStringLiteral("no.dst")), qPrintable(s.told()));
+        s.stitch_file = s.file("nowhere.exp");
+        s.click("lookIntoFile");
+        QVERIFY2(s.told().contains(QStringLiteral("nowhere.exp")), qPrintable(s.told()));
+        // A file that ends too early is shown as far as it goes.
+        std::ostringstream out;
+        QVERIFY(writeStitches(out, sewnFileOf(s.name(), StitchSettings()), StitchFormat::Dst));
+        QFile part(s.file("part.dst"));
+        QVERIFY(part.open(QIODevice::WriteOnly));
+        part.write(out.str().data(), 2000);
+        part.close();
+        s.stitch_file = s.file("part.dst");
+        s.click("lookIntoFile");
+        QVERIFY(s.find<QLabel>("needleHoop")->text().contains(QStringLiteral("ends before its end")));
+        // Far too much is refused, and nothing is saved.
+        s.window->jobModel().setSize({SizeBy::Width, 9000.0});
+        s.rest();
+        QVERIFY(!s.find<QPushButton>("sewdst")->isEnabled());
+        QVERIFY(s.page().cloth().message().contains(QStringLiteral("million")));
+    }
+
+    void knivesAndNeedlesShareTheStation()
+    {
+        Sitting s;
+        s.window->jobModel().setProcess(Process::KnifeVinyl);
+        s.rest();
+        QVERIFY(!s.page().isVisible());
+        QVERIFY(s.window->handOffPage().sheetView().isVisible());
+        s.window->jobModel().setProcess(Process::Satin);
+        s.rest();
+        QVERIFY(s.page().isVisible());
+    }
+
+    void twiceTheTextFitsTheSmallestWindow()
+    {
+        Sitting s(sewn(), 2.0);
+        s.window->resize(kLeastWidth, kLeastHeight);
+        s.rest();
+        QVERIFY(s.page().cloth().height() > 100);
+        QVERIFY(s.find<QPushButton>("sewdst")->width() <= s.page().width() / 2);
+    }
+};
+
+INK_TEST_GUI_MAIN(TestNeedle)
+#include "test_needle.moc"
