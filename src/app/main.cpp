@@ -1,3 +1,4 @@
+#include "app/demo_jobs.h"
 #include "app/demo_shelf.h"
 #include "app/pictures.h"
 #include "ui/main_window.h"
@@ -196,6 +197,9 @@ int main(int argc, char** argv)
                                theme, ink::ui::Questions::asDialogs(), font_folder);
     if (!kept)
         window.tell(kept.error());
+    if (is_demo && kept && !has_job)
+        if (const auto left = ink::app::leaveDemoJobs(store, demoFonts().toStdString()); !left)
+            window.tell(left.error());
     if (arguments.is_demo)
         window.showBadge(QObject::tr("Demo: all of this is made up"));
     addFonts(window, arguments);

@@ -18,7 +18,6 @@
 #include <QApplication>
 #include <QCheckBox>
 #include <QKeyEvent>
-#include <QListWidget>
 #include <QPixmap>
 #include <QPushButton>
 #include <QScreen>
@@ -88,18 +87,9 @@ Pictures::Pictures(ui::MainWindow& window, const QDir& folder, const QString& ca
              choose(window, QStringLiteral("Fennel Row Commercial"));
              window.findPage().openCard(ui::CardPage::Rights);
          }},
-        {QStringLiteral("find-compare"),
-         [&window] {
-             window.findChild<QAbstractButton*>(QStringLiteral("cardBack"))->click();
-             for (const char* name : {"Tansy Cord", "Hartsorrel Script", "Maypole Hand"}) {
-                 choose(window, QLatin1String(name));
-                 window.findChild<QAbstractButton*>(QStringLiteral("compareFont"))->click();
-             }
-             window.findChild<QAbstractButton*>(QStringLiteral("compareOpen"))->click();
-         }},
         {QStringLiteral("shelf"),
          [&window] {
-             window.findChild<QAbstractButton*>(QStringLiteral("compareBack"))->click();
+             window.findChild<QAbstractButton*>(QStringLiteral("cardBack"))->click();
              window.openStation(ui::MainWindow::Shelf);
              waitForRest(window);
              // Two that every program sees, then one of them beside the collection.
@@ -115,14 +105,9 @@ Pictures::Pictures(ui::MainWindow& window, const QDir& folder, const QString& ca
              chooseOnShelf(window, QStringLiteral("Stallholder Bits"));
              window.findChild<QAbstractButton*>(QStringLiteral("shelfKeyMap"))->click();
          }},
-        {QStringLiteral("shelf-twins"),
-         [&window] {
-             window.findChild<QAbstractButton*>(QStringLiteral("sheetBack"))->click();
-             window.shelfPage().showTwins();
-         }},
         {QStringLiteral("compose"),
          [&window] {
-             window.findChild<QAbstractButton*>(QStringLiteral("twinsBack"))->click();
+             window.findChild<QAbstractButton*>(QStringLiteral("sheetBack"))->click();
              window.openStation(ui::MainWindow::Find);
              choose(window, QStringLiteral("Larkmallow"));
              window.jobModel().setSize({ink::SizeBy::Width, 480.0});
@@ -150,26 +135,10 @@ Pictures::Pictures(ui::MainWindow& window, const QDir& folder, const QString& ca
              window.findChild<QAbstractButton*>(QStringLiteral("shape_arch"))->click();
              window.composePage().sentence().openLeaf(QStringLiteral("shape"));
          }},
-        {QStringLiteral("compose-motifs"),
-         [&window] {
-             window.findChild<QAbstractButton*>(QStringLiteral("shape_none"))->click();
-             window.composePage().sentence().leaf().close();
-             const auto font = window.jobModel().job().font;
-             window.openStation(ui::MainWindow::Find);
-             choose(window, QStringLiteral("Stallholder Bits"));
-             window.openStation(ui::MainWindow::Compose);
-             window.findChild<QAbstractButton*>(QStringLiteral("tabTray"))->click();
-             window.findChild<QAbstractButton*>(QStringLiteral("motifTakeFont"))->click();
-             waitForRest(window);
-             window.jobModel().setFont(font);
-             waitForRest(window);
-             window.composePage().view().setCaret(8);
-             window.findChild<QListWidget*>(QStringLiteral("motifList"))->setCurrentRow(2);
-             window.findChild<QAbstractButton*>(QStringLiteral("motifIntoLine"))->click();
-         }},
         {QStringLiteral("proof"),
          [&window] {
              ink::Job job;
+             window.composePage().sentence().leaf().close();
              job.words = "Fennmoor Honey";
              job.font = window.jobModel().job().font;
              window.jobModel().setJob(job, {});
@@ -244,15 +213,12 @@ Pictures::Pictures(ui::MainWindow& window, const QDir& folder, const QString& ca
          }},
         {QStringLiteral("handoff-needle-way"),
          [&window] { window.handOffPage().needle().setLook(ui::ClothView::Look::Way); }},
-        {QStringLiteral("handoff-thickness"),
-         [&window] { window.handOffPage().needle().setLook(ui::ClothView::Look::Thickness); }},
         {QStringLiteral("handoff-applique"),
-         [&window] {
+         [&window, catalogue] {
              ink::Job job = window.jobModel().job();
              job.words = "Bo";
              job.process = ink::Process::Applique;
-             job.font.path =
-                 std::filesystem::path(job.font.path).replace_filename("GatepostPlain.ttf").string();
+             job.font.path = (catalogue + QStringLiteral("/../fonts/GatepostPlain.ttf")).toStdString();
              job.stitches.cloth = "#3d4d66";
              job.stitches.thread = "#d89a2b";
              window.jobModel().setJob(job, {});

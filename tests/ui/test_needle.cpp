@@ -206,6 +206,16 @@ private slots:
         s.rest();
         QVERIFY(!s.page().isVisible());
         QVERIFY(s.window->handOffPage().sheetView().isVisible());
+        // Paper opens the pattern, and leaves it again; the hand stays where it was.
+        auto* band = s.find<QComboBox>("process");
+        band->setFocus();
+        s.window->jobModel().setProcess(Process::PaperPattern);
+        s.rest();
+        QVERIFY(s.find<QPushButton>("savePattern")->isVisible());
+        QCOMPARE(QApplication::focusWidget(), band);
+        s.window->jobModel().setProcess(Process::KnifeVinyl);
+        s.rest();
+        QVERIFY(!s.find<QPushButton>("savePattern")->isVisible());
         s.window->jobModel().setProcess(Process::Satin);
         s.rest();
         QVERIFY(s.page().isVisible());

@@ -7,9 +7,7 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
-#include <deque>
 #include <numbers>
-#include <optional>
 
 namespace ink {
 namespace {
@@ -70,28 +68,13 @@ public:
 
     std::vector<std::vector<Point>> sew()
     {
-        std::vector<bool> is_done(m_regions.size(), false);
+        m_is_done.assign(m_regions.size(), false);
         std::vector<std::vector<Point>> out;
-        std::optional<std::size_t> at; // the span where the needle is
-        for (std::size_t left = m_regions.size(); left > 0; --left) {
-            std::optional<std::size_t> region;
-            bool from_top = false;
-            std::vector<std::size_t> way;
-            if (at)
-                way = wayToNext(*at, is_done, region, from_top);
-            if (!region) {
-                region = std::size_t(std::ranges::find(is_done, false) - is_done.begin());
+        for (std::size_t region = 0; region < m_regions.size(); ++region)
+            if (!m_is_done[region]) {
                 out.emplace_back();
+                sewRegion(region, false, out.back());
             }
-            is_done[*region] = true;
-            travel(way, out.back());
-            auto spans = m_regions[*region];
-            if (from_top)
-                std::ranges::reverse(spans);
-            for (const auto span : spans)
-                addRow(span, out.back());
-            at = spans.back();
-        }
         return out;
     }
 
@@ -135,51 +118,42 @@ private:
         }
     }
 
-    /// The fewest rows from here to the first or last row of a region that is not sewn yet, breadth first.
-    std::vector<std::size_t> wayToNext(std::size_t from, const std::vector<bool>& is_done,
-                                       std::optional<std::size_t>& region, bool& from_top) const
+    /// Under its rows to the far end, what joins there first, its rows on the way back, what joins where it was entered: no thread
+    /// lies over rows that are sewn.
+    void sewRegion(std::size_t region, bool from_top, std::vector<Point>& out)
     {
-        std::vector<std::size_t> before(m_spans.size(), m_spans.size());
-        std::deque<std::size_t> open{from};
-        before[from] = from;
-        while (!open.empty()) {
-            const auto span = open.front();
-            open.pop_front();
-            const auto own = m_region_of[span];
-            if (!is_done[own] && (span == m_regions[own].front() || span == m_regions[own].back())) {
-                region = own;
-                from_top = span != m_regions[own].front();
-                std::vector<std::size_t> way;
-                for (std::size_t at = span; at != from; at = before[at])
-                    way.push_back(at);
-                way.push_back(from);
-                std::ranges::reverse(way);
-                return way;
-            }
-            for (const auto* next : {&m_above[span], &m_below[span]})
-                for (const auto other : *next)
-                    if (before[other] == m_spans.size()) {
-                        before[other] = span;
-                        open.push_back(other);
-                    }
-        }
-        return {};
+        m_is_done[region] = true;
+        auto spans = m_regions[region];
+        if (from_top)
+            std::ranges::reverse(spans);
+        runUnder(spans, out);
+        sewBeyond(spans.back(), !from_top, out);
+        for (auto span = spans.rbegin(); span != spans.rend(); ++span)
+            addRow(*span, out);
+        sewBeyond(spans.front(), from_top, out);
+    }
+
+    void sewBeyond(std::size_t span, bool is_top, std::vector<Point>& out)
+    {
+        for (const auto next : is_top ? m_above[span] : m_below[span])
+            if (!m_is_done[m_region_of[next]])
+                sewRegion(m_region_of[next], !is_top, out);
     }
 
     /// From row to row through what they share.
-    void travel(const std::vector<std::size_t>& way, std::vector<Point>& out) const
+    void runUnder(const std::vector<std::size_t>& spans, std::vector<Point>& out) const
     {
-        if (way.size() < 2 || out.empty())
-            return;
-        std::vector<Point> line{out.back()};
-        for (std::size_t i = 1; i < way.size(); ++i) {
-            const auto &a = m_spans[way[i - 1]], &b = m_spans[way[i]];
-            const double x = (std::max(a.from, b.from) + std::min(a.to, b.to)) / 2;
-            line.push_back({x, yOf(way[i - 1])});
-            line.push_back({x, yOf(way[i])});
+        std::vector<Point> line;
+        if (!out.empty())
+            line.push_back(out.back());
+        const auto& first = m_spans[spans.front()];
+        line.push_back({(first.from + first.to) / 2, yOf(spans.front())});
+        for (std::size_t i = 1; i < spans.size(); ++i) {
+            const auto &a = m_spans[spans[i - 1]], &b = m_spans[spans[i]];
+            line.push_back({(std::max(a.from, b.from) + std::min(a.to, b.to)) / 2, yOf(spans[i])});
         }
-        const auto stitches = running(line, kRunning_mm, 0.2);
-        out.insert(out.end(), stitches.begin() + 1, stitches.end());
+        const auto stitches = running(line, kRunning_mm, 0.3);
+        out.insert(out.end(), stitches.begin() + (out.empty() ? 0 : 1), stitches.end());
     }
 
     void addRow(std::size_t number, std::vector<Point>& out) const
@@ -211,6 +185,7 @@ private:
     const FillSettings& m_settings;
     std::vector<std::vector<std::size_t>> m_above, m_below, m_regions;
     std::vector<std::size_t> m_region_of;
+    std::vector<bool> m_is_done;
 };
 
 } // namespace

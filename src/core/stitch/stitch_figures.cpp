@@ -10,7 +10,8 @@ namespace {
 
 /// Thread goes down and up at each needle point (common practice, no source).
 constexpr double kThreadPerStitch_mm = 1.5;
-constexpr double kLeastCover = 0.98, kMostShort = 0.01;
+/// Rows that lie side by side leave more between them than satins do.
+constexpr double kLeastCover = 0.98, kLeastCoverOfRows = 0.92, kMostShort = 0.01;
 constexpr std::array<std::string_view, 7> kFindings{
     "low-letters", "thin-column", "wide-column", "thick", "short-stitches", "open", "too-large-for-hoop"};
 
@@ -118,8 +119,11 @@ std::vector<StitchFinding> findingsOf(const StitchPlan& plan, const StitchFigure
         note(StitchFindingKind::Thick, figures.thickest, kMostLayers);
     if (figures.short_share > kMostShort)
         note(StitchFindingKind::ShortStitches, figures.short_share, kMostShort);
-    if (are_letters && figures.covers < kLeastCover)
-        note(StitchFindingKind::Open, figures.covers, kLeastCover);
+    const bool has_rows =
+        std::ranges::any_of(plan.columns, [](const StitchColumn& c) { return c.kind == ColumnKind::Fill; });
+    const double least = has_rows ? kLeastCoverOfRows : kLeastCover;
+    if (are_letters && figures.covers < least)
+        note(StitchFindingKind::Open, figures.covers, least);
     if (inHoop(figures.box_mm, settings) == InHoop::TooLarge)
         note(StitchFindingKind::TooLargeForHoop, figures.box_mm.width(), settings.hoop_width_mm);
     return out;

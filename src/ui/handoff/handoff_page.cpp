@@ -106,14 +106,20 @@ bool HandOffPage::isIdle() const
     return m_needs.model.isIdle() && !m_run->isPlaying() && m_needle->isIdle();
 }
 
-/// Needle or blade, as the job is made.
+/// Needle, blade or paper, as the job is made.
 void HandOffPage::openWay()
 {
-    const bool is_sewn = isSewn(m_needs.job.job().process);
-    if (m_ways->currentIndex() == (is_sewn ? 1 : 0))
+    const Process process = m_needs.job.job().process;
+    if (process == m_process)
         return;
-    m_ways->setCurrentIndex(is_sewn ? 1 : 0);
+    const bool was_paper = m_process == Process::PaperPattern;
+    m_process = process;
     m_head->leaf().close();
+    m_ways->setCurrentIndex(isSewn(process) ? 1 : 0);
+    if (process == Process::PaperPattern)
+        turnTo(Look::Pattern);
+    else if (was_paper)
+        turnTo(Look::Sheet);
     emit figureChanged();
 }
 
@@ -376,6 +382,15 @@ void HandOffPage::resizeEvent(QResizeEvent* event)
 
 void HandOffPage::setLook(Look look)
 {
+    turnTo(look);
+    (look == Look::Run       ? static_cast<QWidget*>(&m_run->ribbon())
+     : look == Look::Pattern ? static_cast<QWidget*>(m_pattern_view)
+                             : m_view)
+        ->setFocus();
+}
+
+void HandOffPage::turnTo(Look look)
+{
     const bool was_pattern = m_look == Look::Pattern, is_pattern = look == Look::Pattern;
     m_look = look;
     m_tabs->choose(std::size_t(look));
@@ -391,10 +406,6 @@ void HandOffPage::setLook(Look look)
         showPanel();
     }
     showMoment();
-    (look == Look::Run ? static_cast<QWidget*>(&m_run->ribbon())
-     : is_pattern      ? static_cast<QWidget*>(m_pattern_view)
-                       : m_view)
-        ->setFocus();
 }
 
 void HandOffPage::showPattern()

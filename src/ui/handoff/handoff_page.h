@@ -80,6 +80,7 @@ private:
     QWidget* buildSheetFoot();
     QWidget* buildPatternFoot();
     void openWay();
+    void turnTo(Look look);
     void connectParts();
     void connectList();
     void modelChanged();
@@ -115,6 +116,7 @@ private:
     QPushButton *m_send = nullptr, *m_save_pattern = nullptr, *m_print = nullptr;
     QLabel* m_pages = nullptr;
     Look m_look = Look::Sheet;
+    std::optional<Process> m_process;
     std::size_t m_sheet = 0;
     /// Of the plan and the sheet that are shown, once something is moved.
     std::unique_ptr<SheetMoves> m_moves;

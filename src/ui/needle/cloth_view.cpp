@@ -1,5 +1,6 @@
 #include "ui/needle/cloth_view.h"
 
+#include "ui/outline_paths.h"
 #include "ui/text.h"
 
 #include <QKeyEvent>
@@ -165,6 +166,22 @@ void ClothView::paintGround(QPainter& painter) const
         painter.drawLine(0, y, width(), y);
 }
 
+void ClothView::paintLaidCloth(QPainter& painter) const
+{
+    const auto& work = m_shown->work;
+    const auto end = work.begin() + std::ptrdiff_t(stepsShown());
+    if (!m_shown->laid_cloth.isValid() || !m_shown->outline ||
+        std::none_of(work.begin(), end, [](const NeedleStep& s) { return s.kind == NeedleStep::Kind::Stop; }))
+        return;
+    painter.save();
+    painter.translate(toScreen({0, 0}));
+    painter.scale(pixelsPerMm(), pixelsPerMm());
+    painter.setPen(Qt::NoPen);
+    painter.setBrush(m_shown->laid_cloth);
+    painter.drawPath(toPainterPath(*m_shown->outline));
+    painter.restore();
+}
+
 void ClothView::paintHoop(QPainter& painter) const
 {
     if (m_shown->hoop_width_mm <= 0.0 || m_shown->hoop_height_mm <= 0.0)
@@ -172,7 +189,8 @@ void ClothView::paintHoop(QPainter& painter) const
     const QPointF a = toScreen({-m_shown->hoop_width_mm / 2, m_shown->hoop_height_mm / 2}),
                   b = toScreen({m_shown->hoop_width_mm / 2, -m_shown->hoop_height_mm / 2});
     painter.setBrush(Qt::NoBrush);
-    painter.setPen(QPen(mixed(m_shown->cloth, m_theme.colours().band, 0.5), 2));
+    const QColor against = m_shown->cloth.lightness() > 128 ? m_theme.colours().band : QColor(Qt::white);
+    painter.setPen(QPen(mixed(m_shown->cloth, against, 0.5), 2));
     const double round = 0.12 * std::min(b.x() - a.x(), b.y() - a.y());
     painter.drawRoundedRect(QRectF(a, b), round, round);
 }
@@ -343,6 +361,7 @@ void ClothView::paintEvent(QPaintEvent*)
     paintHoop(painter);
     switch (m_look) {
     case Look::Cloth:
+        paintLaidCloth(painter);
         sewPicture();
         painter.drawImage(QPointF(0, 0), m_picture);
         break;

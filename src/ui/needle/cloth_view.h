@@ -29,6 +29,8 @@ public:
         double hoop_width_mm = 0.0, hoop_height_mm = 0.0;
         /// What the threads are to cover; none of a file that is only looked into.
         std::shared_ptr<const Outline> outline;
+        /// Laid on at the first stop, and trimmed to the outline; none for letters of thread.
+        QColor laid_cloth = {};
     };
     void show(std::shared_ptr<const Shown> shown);
     /// Instead: what to do, or what went wrong.
@@ -57,6 +59,7 @@ private:
     void zoomBy(double factor, QPointF about);
     std::size_t stepsShown() const;
     void paintGround(QPainter& painter) const;
+    void paintLaidCloth(QPainter& painter) const;
     void paintHoop(QPainter& painter) const;
     /// Brings the picture of threads up to the steps that are shown.
     void sewPicture();

@@ -282,6 +282,9 @@ void NeedlePage::showSewn()
         shown->hoop_width_mm = settings.hoop_width_mm;
         shown->hoop_height_mm = settings.hoop_height_mm;
         shown->outline = sewn->outline_mm;
+        if (settings.as == SewnAs::Applique) // told apart from what it lies on
+            shown->laid_cloth =
+                shown->cloth.lightness() > 128 ? shown->cloth.darker(125) : shown->cloth.lighter(190);
         showWork(shown, sewn->figures, settings.stitches_a_minute);
     }
     showFindings();
