@@ -32,6 +32,7 @@ struct Arguments
     std::string catalogue;
     std::string catalogue_fault = "none";
     std::string cutter, cutter_fault = "none";
+    std::string stitcher, stitcher_fault = "none";
 };
 
 QString demoFonts()
@@ -125,6 +126,20 @@ void openCutter(ink::ui::MainWindow& window, const Arguments& arguments)
                                          QString::fromStdString(arguments.cutter_fault)});
 }
 
+/// The practice machine, or one at an address.
+void openStitcher(ink::ui::MainWindow& window, const Arguments& arguments)
+{
+    if (const auto colon = arguments.stitcher.rfind(':'); colon != std::string::npos)
+        return window.stitcher().setAddress(
+            QString::fromStdString(arguments.stitcher.substr(0, colon)),
+            quint16(QString::fromStdString(arguments.stitcher.substr(colon + 1)).toUInt()));
+    QString program = QApplication::applicationDirPath() + QStringLiteral("/standin-stitcher");
+    if (!QFileInfo::exists(program))
+        program = QStringLiteral(INK_BUILT_STITCHER);
+    window.stitcher().setProgram(program, {QStringLiteral("--end-with-input"), QStringLiteral("--fault"),
+                                           QString::fromStdString(arguments.stitcher_fault)});
+}
+
 } // namespace
 
 int main(int argc, char** argv)
@@ -157,6 +172,10 @@ int main(int argc, char** argv)
                       "HOST:PORT of a cutter that takes HPGL; else the practice cutter is started");
     parser.add_option("--cutter-fault", arguments.cutter_fault,
                       "What goes wrong with the practice cutter (standin-cutter --help)");
+    parser.add_option("--stitcher", arguments.stitcher,
+                      "HOST:PORT of an embroidery machine; else the practice machine is started");
+    parser.add_option("--stitcher-fault", arguments.stitcher_fault,
+                      "What goes wrong with the practice machine (standin-stitcher --help)");
 
     // What is asked of the command line alone needs no display.
     const bool only_tells = std::any_of(argv + 1, argv + argc, [](const char* argument) {
@@ -205,6 +224,7 @@ int main(int argc, char** argv)
     addFonts(window, arguments);
     openCatalogue(window, arguments);
     openCutter(window, arguments);
+    openStitcher(window, arguments);
 
     if (is_demo)
         ink::app::fillDemoShelf(window, demoPackages(), demoFonts().toStdString());

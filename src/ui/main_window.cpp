@@ -68,7 +68,7 @@ MainWindow::~MainWindow()
     // What is half typed is taken over while the job is still there: widgets go before what they write to.
     hide();
     for (QObject* sender : std::initializer_list<QObject*>{&m_job, &m_job.undoStack(), &m_shelf, &m_session,
-                                                           &m_design, &m_proof, &m_hand_off, &m_cutter,
+                                                           &m_design, &m_proof, &m_hand_off, &m_cutter, &m_stitcher,
                                                            &m_library, &m_fonts, &m_forms, &m_cut_files})
         sender->disconnect(this);
     qDeleteAll(findChildren<QWidget*>(QString(), Qt::FindDirectChildrenOnly));
@@ -105,6 +105,7 @@ void MainWindow::build()
         new HandOffPage({m_job,
                          m_hand_off,
                          m_cutter,
+                         m_stitcher,
                          {m_job, m_writes,
                           [this](const QString& suggested) { return m_questions.save_path(this, suggested); },
                           [this] { return mayHandOff(); }, [this] { return slip(); },

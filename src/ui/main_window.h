@@ -3,6 +3,7 @@
 
 #include "core/handoff/rights_slip.h"
 #include "services/cutter_queue.h"
+#include "services/stitcher_line.h"
 #include "shelf/job_store.h"
 #include "ui/catalogue_feed.h"
 #include "ui/cut_files.h"
@@ -66,6 +67,7 @@ public:
     ProofPage& proofPage() { return *m_proof_page; }
     HandOffModel& handOff() { return m_hand_off; }
     CutterQueue& cutter() { return m_cutter; }
+    StitcherLine& stitcher() { return m_stitcher; }
     HandOffPage& handOffPage() { return *m_hand_off_page; }
     JobMenu& jobMenu() { return *m_job_menu; }
 
@@ -137,6 +139,7 @@ private:
     ProofModel m_proof;
     HandOffModel m_hand_off;
     CutterQueue m_cutter;
+    StitcherLine m_stitcher;
 
     FontLibrary m_library;
     FontListModel m_fonts;

@@ -95,7 +95,12 @@ void MainWindow::closeEvent(QCloseEvent* event)
             tr("The cutter is not done yet. What it has not been told stays uncut when the window closes."),
             tr("Close all the same")))
         return event->ignore();
+    if (m_stitcher.isAtWork() &&
+        !m_questions.agrees(this, tr("The embroidery machine is not done yet. It stops where it is when the window closes."),
+                            tr("Close all the same")))
+        return event->ignore();
     m_cutter.cancel();
+    m_stitcher.cancel();
     askAboutThisJob();
     // Where something could not be written the window stays, and says so.
     if (!m_session.finish())

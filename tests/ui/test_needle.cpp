@@ -1,5 +1,6 @@
 // Whole sittings with a needle: letters sewn, looked at, played and saved, cloth laid on, and files looked into.
 #include "core/base/file_output.h"
+#include "standins/stitcher/stitcher_server.h"
 #include "tests/support/gui.h"
 
 #include "ui/handoff/handoff_page.h"
@@ -170,6 +171,32 @@ private slots:
         s.rest();
         QCOMPARE(s.name().words, std::string("Bo"));
         QVERIFY(s.name().figures.stitches != first);
+    }
+
+    void itIsSentAndSewnRoundByRound()
+    {
+        Job job = sewn("o");
+        job.process = Process::Applique;
+        job.font.path = test::demoFont("GatepostPlain.ttf").string();
+        Sitting s(std::move(job));
+        standin::StitcherServer machine(standin::StitcherFault::PowerGone, 3000.0);
+        s.window->stitcher().setAddress(QStringLiteral("127.0.0.1"), machine.listen());
+        auto* words = s.find<QLabel>("sewWords");
+        QTest::mouseClick(s.find<QPushButton>("sendToStitcher"), Qt::LeftButton);
+        QTRY_VERIFY2(words->text().contains(QStringLiteral("It stops after")), qPrintable(words->text()));
+        QVERIFY(!s.find<QPushButton>("sendToStitcher")->isEnabled());
+        QTest::mouseClick(s.find<QPushButton>("sewPause"), Qt::LeftButton); // the cloth is laid
+        QTRY_VERIFY2(words->text().contains(QStringLiteral("It stops after")) && machine.sewn().size() > 100, qPrintable(words->text()));
+        QTest::mouseClick(s.find<QPushButton>("sewPause"), Qt::LeftButton);
+        QTRY_VERIFY2(words->text().contains(QStringLiteral("went off after")), qPrintable(words->text()));
+        // The window asks before it closes in the middle.
+        s.agrees = false;
+        QVERIFY(!s.window->close());
+        QVERIFY(s.asked.last().contains(QStringLiteral("embroidery machine")));
+        QTest::mouseClick(s.find<QPushButton>("sewGoOn"), Qt::LeftButton);
+        QTRY_VERIFY2(words->text().contains(QStringLiteral("All of it is sewn")), qPrintable(words->text()));
+        QCOMPARE(machine.sewn().size(), s.name().figures.stitches); // none twice, none left out
+        QTRY_VERIFY(s.told().contains(QStringLiteral("is sewn")));
     }
 
     void badFilesAreSaid()

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "services/cutter_queue.h"
+#include "services/stitcher_line.h"
 #include "ui/handoff/handed_files.h"
 #include "ui/handoff/handoff_model.h"
 
@@ -32,6 +33,7 @@ public:
         JobModel& job;
         HandOffModel& model;
         CutterQueue& cutter;
+        StitcherLine& stitcher;
 
         HandedFiles::Needs files;
         /// A list to read; empty when the person changed their mind.

@@ -3,6 +3,7 @@
 #include "core/base/file_output.h"
 #include "ui/measures.h"
 #include "ui/needle/needle_sections.h"
+#include "ui/needle/sew_strip.h"
 #include "ui/text.h"
 #include "ui/widgets/flow_row.h"
 #include "ui/widgets/leaf.h"
@@ -18,6 +19,7 @@
 #include <QVBoxLayout>
 
 #include <algorithm>
+#include <sstream>
 
 namespace ink::ui {
 namespace {
@@ -93,9 +95,9 @@ QString sayFinding(const StitchFinding& f, LengthUnit unit)
     return {};
 }
 
-NeedlePage::NeedlePage(JobModel& job, HandOffModel& names, HandedFiles& files,
+NeedlePage::NeedlePage(JobModel& job, HandOffModel& names, HandedFiles& files, StitcherLine& machine,
                        std::function<QString()> stitch_file, const Theme& theme, QWidget* parent)
-    : QWidget(parent), m_job(job), m_names(names), m_files(files), m_theme(theme), m_model(job, names)
+    : QWidget(parent), m_job(job), m_names(names), m_files(files), m_machine(machine), m_theme(theme), m_model(job, names)
 {
     setObjectName(QStringLiteral("needlePage"));
     auto* left = new QVBoxLayout;
@@ -119,6 +121,11 @@ NeedlePage::NeedlePage(JobModel& job, HandOffModel& names, HandedFiles& files,
     connect(&m_model, &NeedleModel::changed, this, &NeedlePage::showSewn);
     connect(&m_job, &JobModel::changed, this, &NeedlePage::say);
     connect(&m_names, &HandOffModel::changed, this, &NeedlePage::showFindings);
+    connect(&m_machine, &StitcherLine::changed, this, [this] {
+        const auto& sewn = m_model.sewn();
+        m_send->setEnabled(sewn && !sewn->error && !m_machine.isAtWork());
+    });
+    connect(&m_machine, &StitcherLine::jobDone, this, [this](const QString& name) { emit told(tr("%1 is sewn.").arg(name)); });
     connect(m_sewing, &RunCard::timeChanged, this, &NeedlePage::showMoment);
     connect(m_sewing, &RunCard::playBegan, this, &NeedlePage::showMoment);
     connect(m_list, &NameList::nameChosen, this, [this](std::size_t name) {
@@ -191,6 +198,12 @@ QWidget* NeedlePage::buildPanel(std::function<QString()> stitch_file)
     m_list->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Ignored);
     column->addWidget(m_list, 1);
     column->addStretch(1);
+    m_send = new QPushButton(tr("Send to the practice machine"), inside);
+    m_send->setObjectName(QStringLiteral("sendToStitcher"));
+    m_send->setProperty("role", QStringLiteral("main"));
+    connect(m_send, &QPushButton::clicked, this, &NeedlePage::send);
+    column->addWidget(m_send);
+    column->addWidget(new SewStrip(m_machine, m_theme, inside));
     auto* say = new QLabel(tr("Save for your machine:"), inside);
     say->setFont(m_theme.text(TextSize::Small, true));
     column->addWidget(say);
@@ -201,8 +214,6 @@ QWidget* NeedlePage::buildPanel(std::function<QString()> stitch_file)
         auto* button = new QPushButton(formatName(format), files);
         button->setObjectName(QStringLiteral("sew") + text(suffixOf(format).substr(1)));
         button->setAccessibleName(tr("Save as %1").arg(formatName(format)));
-        if (format == StitchFormat::Dst)
-            button->setProperty("role", QStringLiteral("main"));
         flow->addWidget(button);
         m_save.push_back(button);
         connect(button, &QPushButton::clicked, this, [this, format] { save(format); });
@@ -261,6 +272,7 @@ void NeedlePage::showSewn()
     const auto& sewn = m_model.sewn();
     for (auto* button : m_save)
         button->setEnabled(sewn && !sewn->error);
+    m_send->setEnabled(sewn && !sewn->error && !m_machine.isAtWork());
     m_save_cloth->setVisible(m_job.job().process == Process::Applique);
     m_save_cloth->setEnabled(sewn && !sewn->error);
     if (!sewn || sewn->error) {
@@ -448,6 +460,21 @@ void NeedlePage::save(StitchFormat format)
         if (name && !name->error)
             names.push_back(name);
     m_files.saveStitches(std::move(names), stitchesOf(m_job.job()), format);
+}
+
+void NeedlePage::send()
+{
+    const auto& sewn = m_model.sewn();
+    if (!sewn || sewn->error || m_machine.isAtWork())
+        return;
+    if (!m_model.isUpToDate())
+        return emit told(tr("It is still being sewn. Send again in a moment."));
+    if (!m_files.mayHandOff())
+        return emit told(tr("Nothing was handed off."));
+    std::ostringstream file;
+    if (const auto done = writeStitches(file, sewnFileOf(*sewn, stitchesOf(m_job.job())), StitchFormat::Dst); !done)
+        return emit problem(done.error());
+    m_machine.send({text(sewn->words).simplified(), QByteArray::fromStdString(file.str()), qsizetype(sewn->figures.stitches)});
 }
 
 void NeedlePage::lookInto(const QString& path)

@@ -1,6 +1,7 @@
 // What is sewn, before it is sewn: on the cloth, the needle's way, how thick it lies; and its files.
 #pragma once
 
+#include "services/stitcher_line.h"
 #include "ui/handoff/handed_files.h"
 #include "ui/handoff/name_list.h"
 #include "ui/handoff/run_card.h"
@@ -21,7 +22,7 @@ class NeedlePage : public QWidget
 {
     Q_OBJECT
 public:
-    NeedlePage(JobModel& job, HandOffModel& names, HandedFiles& files, std::function<QString()> stitch_file,
+    NeedlePage(JobModel& job, HandOffModel& names, HandedFiles& files, StitcherLine& machine, std::function<QString()> stitch_file,
                const Theme& theme, QWidget* parent = nullptr);
 
     ClothView& cloth() { return *m_cloth; }
@@ -32,6 +33,8 @@ public:
     void setLook(ClothView::Look look);
     void openLeaf(const QString& key) { m_head->open(key); }
     void save(StitchFormat format);
+    /// The name that is shown, to the machine.
+    void send();
     /// Any stitch file, instead of the job's, until the job changes.
     void lookInto(const QString& path);
     QString figure() const;
@@ -59,6 +62,7 @@ private:
     JobModel& m_job;
     HandOffModel& m_names;
     HandedFiles& m_files;
+    StitcherLine& m_machine;
     const Theme& m_theme;
     NeedleModel m_model;
     SentenceHead* m_head = nullptr;
@@ -71,7 +75,7 @@ private:
     QVBoxLayout* m_line_column = nullptr;
     NameList* m_list = nullptr;
     std::vector<QPushButton*> m_save;
-    QPushButton* m_save_cloth = nullptr;
+    QPushButton *m_save_cloth = nullptr, *m_send = nullptr;
     std::shared_ptr<const ClothView::Shown> m_shown;
     std::vector<double> m_times;
     ClothView::Look m_look = ClothView::Look::Cloth;
