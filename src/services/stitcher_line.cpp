@@ -6,7 +6,7 @@ namespace ink {
 namespace {
 
 constexpr qsizetype kLongestWord = 1000;
-constexpr int kTries = 4, kTryAgain_ms = 150;
+constexpr int kBusyTries = 4, kBusyAgain_ms = 150;
 
 } // namespace
 
@@ -24,11 +24,13 @@ StitcherLine::StitcherLine(QObject* parent) : QObject(parent)
         if (m_state == State::Connecting)
             stop(Fault::NotThere);
     });
-    connect(&m_silence, &QTimer::timeout, this, [this] { stop(m_state == State::Connecting ? Fault::NotThere : Fault::Silent); });
+    connect(&m_silence, &QTimer::timeout, this,
+            [this] { stop(m_state == State::Connecting ? Fault::NotThere : Fault::Silent); });
     connect(&m_line, &QTcpSocket::connected, this, [this] {
         m_heard.clear();
         m_silence.start(m_patience_ms);
-        m_line.write("FILE dst " + QByteArray::number(m_job.file.size()) + ' ' + QByteArray::number(m_done) + '\n' + m_job.file);
+        m_line.write("FILE dst " + QByteArray::number(m_job.file.size()) + ' ' + QByteArray::number(m_done) +
+                     '\n' + m_job.file);
     });
     connect(&m_line, &QTcpSocket::readyRead, this, &StitcherLine::hear);
     connect(&m_line, &QTcpSocket::disconnected, this, [this] {
@@ -93,7 +95,8 @@ void StitcherLine::order(const QByteArray& words)
 
 void StitcherLine::hear()
 {
-    m_heard += m_line.readAll();
+    if (m_line.isOpen())
+        m_heard += m_line.readAll();
     for (auto end = m_heard.indexOf('\n'); end >= 0; end = m_heard.indexOf('\n')) {
         const QByteArray word = m_heard.left(end).trimmed();
         m_heard.remove(0, end + 1);
@@ -108,11 +111,14 @@ void StitcherLine::hear()
 void StitcherLine::hearWord(const QByteArray& word)
 {
     const auto space = word.indexOf(' ');
-    const QByteArray name = space < 0 ? word : word.left(space), rest = space < 0 ? QByteArray() : word.mid(space + 1);
+    const QByteArray name = space < 0 ? word : word.left(space),
+                     rest = space < 0 ? QByteArray() : word.mid(space + 1);
     if (name == "NO" && rest == "busy")
         return busy();
     if (name == "NO")
-        return stop(rest == "hoop" ? Fault::WrongHoop : rest == "short" ? Fault::FileCutShort : Fault::Garbled);
+        return stop(rest == "hoop"    ? Fault::WrongHoop
+                    : rest == "short" ? Fault::FileCutShort
+                                      : Fault::Garbled);
     bool is_number = false;
     const auto number = rest.toLongLong(&is_number);
     if (!is_number)
@@ -142,12 +148,12 @@ void StitcherLine::hearWord(const QByteArray& word)
 /// Who was there before may be just leaving.
 void StitcherLine::busy()
 {
-    if (++m_tries > kTries)
+    if (++m_tries > kBusyTries)
         return stop(Fault::Busy);
     m_is_again = true; // the line goes with our will
     m_line.abort();
     m_is_again = false;
-    QTimer::singleShot(kTryAgain_ms, this, [this] {
+    QTimer::singleShot(kBusyAgain_ms, this, [this] {
         if (m_state == State::Connecting)
             connectLine();
     });

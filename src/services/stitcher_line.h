@@ -44,7 +44,10 @@ public:
 
     void setAddress(const QString& host, quint16 port);
     /// The practice machine, started when something is sent.
-    void setProgram(const QString& program, const QStringList& arguments) { m_program.set(program, arguments); }
+    void setProgram(const QString& program, const QStringList& arguments)
+    {
+        m_program.set(program, arguments);
+    }
 
     void send(StitchJob job);
     void pause();

@@ -67,9 +67,9 @@ MainWindow::~MainWindow()
 {
     // What is half typed is taken over while the job is still there: widgets go before what they write to.
     hide();
-    for (QObject* sender : std::initializer_list<QObject*>{&m_job, &m_job.undoStack(), &m_shelf, &m_session,
-                                                           &m_design, &m_proof, &m_hand_off, &m_cutter, &m_stitcher,
-                                                           &m_library, &m_fonts, &m_forms, &m_cut_files})
+    for (QObject* sender : std::initializer_list<QObject*>{
+             &m_job, &m_job.undoStack(), &m_shelf, &m_session, &m_design, &m_proof, &m_hand_off, &m_cutter,
+             &m_stitcher, &m_library, &m_fonts, &m_forms, &m_cut_files})
         sender->disconnect(this);
     qDeleteAll(findChildren<QWidget*>(QString(), Qt::FindDirectChildrenOnly));
 }

@@ -96,8 +96,9 @@ void MainWindow::closeEvent(QCloseEvent* event)
             tr("Close all the same")))
         return event->ignore();
     if (m_stitcher.isAtWork() &&
-        !m_questions.agrees(this, tr("The embroidery machine is not done yet. It stops where it is when the window closes."),
-                            tr("Close all the same")))
+        !m_questions.agrees(
+            this, tr("The embroidery machine is not done yet. It stops where it is when the window closes."),
+            tr("Close all the same")))
         return event->ignore();
     m_cutter.cancel();
     m_stitcher.cancel();

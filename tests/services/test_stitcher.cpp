@@ -69,7 +69,8 @@ struct Bench
         for (const auto& step : work)
             if (step.kind == NeedleStep::Kind::Stitch)
                 wanted.push_back(step.at);
-        return std::ranges::equal(machine.sewn(), wanted, [](Point a, Point b) { return length(a - b) < 0.06; });
+        return std::ranges::equal(machine.sewn(), wanted,
+                                  [](Point a, Point b) { return length(a - b) < 0.06; });
     }
 
     StitcherServer machine;
@@ -93,7 +94,11 @@ private slots:
         QCOMPARE(b.line.stitchesDone(), qsizetype(400));
         QVERIFY(b.isSewn(oneRound()));
         QVERIFY(b.machine.svg().contains("<polyline"));
-        QCOMPARE(QJsonDocument::fromJson(b.machine.json()).object()[QStringLiteral("stitches_mm")].toArray().size(), 400);
+        QCOMPARE(QJsonDocument::fromJson(b.machine.json())
+                     .object()[QStringLiteral("stitches_mm")]
+                     .toArray()
+                     .size(),
+                 400);
     }
 
     void itStopsBetweenRounds()
@@ -184,7 +189,8 @@ private slots:
         for (const QByteArray& words : {QByteArray("HELLO\n"), QByteArray("AT x\n"), QByteArray(5000, 'z')}) {
             QTcpServer other;
             QVERIFY(other.listen(QHostAddress::LocalHost));
-            connect(&other, &QTcpServer::newConnection, this, [&] { other.nextPendingConnection()->write(words); });
+            connect(&other, &QTcpServer::newConnection, this,
+                    [&] { other.nextPendingConnection()->write(words); });
             StitcherLine line;
             line.setAddress(QStringLiteral("127.0.0.1"), other.serverPort());
             line.send(jobOf(oneRound()));

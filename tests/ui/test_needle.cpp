@@ -186,7 +186,8 @@ private slots:
         QTRY_VERIFY2(words->text().contains(QStringLiteral("It stops after")), qPrintable(words->text()));
         QVERIFY(!s.find<QPushButton>("sendToStitcher")->isEnabled());
         QTest::mouseClick(s.find<QPushButton>("sewPause"), Qt::LeftButton); // the cloth is laid
-        QTRY_VERIFY2(words->text().contains(QStringLiteral("It stops after")) && machine.sewn().size() > 100, qPrintable(words->text()));
+        QTRY_VERIFY2(words->text().contains(QStringLiteral("It stops after")) && machine.sewn().size() > 100,
+                     qPrintable(words->text()));
         QTest::mouseClick(s.find<QPushButton>("sewPause"), Qt::LeftButton);
         QTRY_VERIFY2(words->text().contains(QStringLiteral("went off after")), qPrintable(words->text()));
         // The window asks before it closes in the middle.

@@ -47,7 +47,8 @@ int main(int argc, char** argv)
             const auto write = [&](const QString& name, const QByteArray& bytes) {
                 QFile file(out.filePath(name));
                 if (!file.open(QIODevice::WriteOnly) || file.write(bytes) != bytes.size())
-                    std::cerr << "standin-stitcher: " << out.filePath(name).toStdString() << " could not be written\n";
+                    std::cerr << "standin-stitcher: " << out.filePath(name).toStdString()
+                              << " could not be written\n";
             };
             write(QStringLiteral("sewn.svg"), machine.svg());
             write(QStringLiteral("sewn.json"), machine.json());

@@ -23,8 +23,9 @@ constexpr qsizetype kLongestOrder = 256;
 
 const QStringList& stitcherFaultNames()
 {
-    static const QStringList names{QStringLiteral("none"),       QStringLiteral("busy"),       QStringLiteral("thread-breaks"),
-                                   QStringLiteral("power-gone"), QStringLiteral("wrong-hoop"), QStringLiteral("file-cut-short")};
+    static const QStringList names{QStringLiteral("none"),          QStringLiteral("busy"),
+                                   QStringLiteral("thread-breaks"), QStringLiteral("power-gone"),
+                                   QStringLiteral("wrong-hoop"),    QStringLiteral("file-cut-short")};
     return names;
 }
 
@@ -133,7 +134,8 @@ void StitcherServer::take()
         m_has_failed = true;
         file.truncate(file.size() / 2);
     }
-    const auto read = readStitches({file.constData(), std::size_t(file.size())}, m_is_dst ? StitchFormat::Dst : StitchFormat::Exp);
+    const auto read = readStitches({file.constData(), std::size_t(file.size())},
+                                   m_is_dst ? StitchFormat::Dst : StitchFormat::Exp);
     if (!read || read->is_cut_short)
         return say("NO short");
     m_work = read->work;
@@ -195,10 +197,12 @@ QByteArray StitcherServer::svg() const
     Box box;
     for (const auto& p : m_sewn)
         box.add(p);
-    QByteArray out = "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"" +
-                     QByteArray::number(box.width() + 1) + "mm\" height=\"" + QByteArray::number(box.height() + 1) + "mm\" viewBox=\"0 0 " +
-                     QByteArray::number(box.width() + 1) + ' ' + QByteArray::number(box.height() + 1) +
-                     "\">\n<polyline fill=\"none\" stroke=\"#a23a2b\" stroke-width=\"0.4\" points=\"";
+    QByteArray out =
+        "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"" +
+        QByteArray::number(box.width() + 1) + "mm\" height=\"" + QByteArray::number(box.height() + 1) +
+        "mm\" viewBox=\"0 0 " + QByteArray::number(box.width() + 1) + ' ' +
+        QByteArray::number(box.height() + 1) +
+        "\">\n<polyline fill=\"none\" stroke=\"#a23a2b\" stroke-width=\"0.4\" points=\"";
     for (const auto& p : m_sewn)
         out += QByteArray::number(p.x - box.x0 + 0.5) + ',' + QByteArray::number(box.y1 - p.y + 0.5) + ' ';
     return out + "\"/>\n</svg>\n";

@@ -36,7 +36,8 @@ class StitcherServer : public QObject
     Q_OBJECT
 public:
     /// `speed` times as fast as a machine of 800 stitches a minute.
-    explicit StitcherServer(StitcherFault fault = StitcherFault::None, double speed = 40.0, QObject* parent = nullptr);
+    explicit StitcherServer(StitcherFault fault = StitcherFault::None, double speed = 40.0,
+                            QObject* parent = nullptr);
     ~StitcherServer() override;
 
     /// Listens on loopback; 0 takes a free port. Returns the port, or 0.

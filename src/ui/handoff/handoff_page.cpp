@@ -63,7 +63,8 @@ HandOffPage::HandOffPage(Needs needs, const Theme& theme, QWidget* parent)
     m_files = new HandedFiles(m_needs.files, theme, this);
     m_ways = new QStackedWidget(this);
     m_ways->addWidget(buildSheets());
-    m_needle = new NeedlePage(m_needs.job, m_needs.model, *m_files, m_needs.stitcher, m_needs.stitch_file, theme, this);
+    m_needle = new NeedlePage(m_needs.job, m_needs.model, *m_files, m_needs.stitcher, m_needs.stitch_file,
+                              theme, this);
     m_ways->addWidget(m_needle);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);

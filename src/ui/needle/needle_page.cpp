@@ -97,7 +97,8 @@ QString sayFinding(const StitchFinding& f, LengthUnit unit)
 
 NeedlePage::NeedlePage(JobModel& job, HandOffModel& names, HandedFiles& files, StitcherLine& machine,
                        std::function<QString()> stitch_file, const Theme& theme, QWidget* parent)
-    : QWidget(parent), m_job(job), m_names(names), m_files(files), m_machine(machine), m_theme(theme), m_model(job, names)
+    : QWidget(parent), m_job(job), m_names(names), m_files(files), m_machine(machine), m_theme(theme),
+      m_model(job, names)
 {
     setObjectName(QStringLiteral("needlePage"));
     auto* left = new QVBoxLayout;
@@ -125,7 +126,8 @@ NeedlePage::NeedlePage(JobModel& job, HandOffModel& names, HandedFiles& files, S
         const auto& sewn = m_model.sewn();
         m_send->setEnabled(sewn && !sewn->error && !m_machine.isAtWork());
     });
-    connect(&m_machine, &StitcherLine::jobDone, this, [this](const QString& name) { emit told(tr("%1 is sewn.").arg(name)); });
+    connect(&m_machine, &StitcherLine::jobDone, this,
+            [this](const QString& name) { emit told(tr("%1 is sewn.").arg(name)); });
     connect(m_sewing, &RunCard::timeChanged, this, &NeedlePage::showMoment);
     connect(m_sewing, &RunCard::playBegan, this, &NeedlePage::showMoment);
     connect(m_list, &NameList::nameChosen, this, [this](std::size_t name) {
@@ -472,9 +474,11 @@ void NeedlePage::send()
     if (!m_files.mayHandOff())
         return emit told(tr("Nothing was handed off."));
     std::ostringstream file;
-    if (const auto done = writeStitches(file, sewnFileOf(*sewn, stitchesOf(m_job.job())), StitchFormat::Dst); !done)
+    if (const auto done = writeStitches(file, sewnFileOf(*sewn, stitchesOf(m_job.job())), StitchFormat::Dst);
+        !done)
         return emit problem(done.error());
-    m_machine.send({text(sewn->words).simplified(), QByteArray::fromStdString(file.str()), qsizetype(sewn->figures.stitches)});
+    m_machine.send({text(sewn->words).simplified(), QByteArray::fromStdString(file.str()),
+                    qsizetype(sewn->figures.stitches)});
 }
 
 void NeedlePage::lookInto(const QString& path)

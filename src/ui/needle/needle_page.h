@@ -22,8 +22,8 @@ class NeedlePage : public QWidget
 {
     Q_OBJECT
 public:
-    NeedlePage(JobModel& job, HandOffModel& names, HandedFiles& files, StitcherLine& machine, std::function<QString()> stitch_file,
-               const Theme& theme, QWidget* parent = nullptr);
+    NeedlePage(JobModel& job, HandOffModel& names, HandedFiles& files, StitcherLine& machine,
+               std::function<QString()> stitch_file, const Theme& theme, QWidget* parent = nullptr);
 
     ClothView& cloth() { return *m_cloth; }
     RunCard& sewing() { return *m_sewing; }

@@ -9,7 +9,8 @@
 
 namespace ink::ui {
 
-SewStrip::SewStrip(StitcherLine& machine, const Theme& theme, QWidget* parent) : QWidget(parent), m_machine(machine)
+SewStrip::SewStrip(StitcherLine& machine, const Theme& theme, QWidget* parent)
+    : QWidget(parent), m_machine(machine)
 {
     setObjectName(QStringLiteral("sewStrip"));
     auto* column = new QVBoxLayout(this);
@@ -59,7 +60,8 @@ QString SewStrip::sayFault() const
     case Fault::Busy:
         return tr("The machine sews for somebody else. Wait, then go on.");
     case Fault::LineDropped:
-        return tr("The machine went off after stitch %1. Switch it on, leave the hoop as it is, then go on.").arg(m_machine.stitchesDone());
+        return tr("The machine went off after stitch %1. Switch it on, leave the hoop as it is, then go on.")
+            .arg(m_machine.stitchesDone());
     case Fault::Silent:
         return tr("The machine says nothing any more. Look after it, then go on.");
     case Fault::WrongHoop:
@@ -106,11 +108,14 @@ void SewStrip::showState()
     m_words->setText(sayState());
     m_progress->setRange(0, std::max(1, int(m_machine.job().stitches)));
     m_progress->setValue(state == State::Done ? m_progress->maximum() : int(m_machine.stitchesDone()));
-    m_pause->setVisible(state == State::Sewing || state == State::Paused || state == State::AtStop || state == State::ThreadBroken);
+    m_pause->setVisible(state == State::Sewing || state == State::Paused || state == State::AtStop ||
+                        state == State::ThreadBroken);
     m_pause->setText(state == State::Sewing ? tr("Pause") : tr("Go on sewing"));
     const bool is_stopped = state == State::Stopped;
     m_go_on->setVisible(is_stopped);
-    m_go_on->setText(m_machine.stitchesDone() == 0 ? tr("Send it again") : tr("Go on from stitch %1").arg(m_machine.stitchesDone() + 1));
+    m_go_on->setText(m_machine.stitchesDone() == 0
+                         ? tr("Send it again")
+                         : tr("Go on from stitch %1").arg(m_machine.stitchesDone() + 1));
     m_again->setVisible(is_stopped && m_machine.stitchesDone() > 0);
     m_cancel->setVisible(state != State::Idle && state != State::Done);
 }
