@@ -126,7 +126,7 @@ private slots:
         const auto pages = view.pattern()->pageCount();
         QVERIFY(pages > 2);
         QVERIFY(s.find<QLabel>("patternPages")->text().contains(QStringLiteral("400.0 mm wide")));
-        QVERIFY(!s.find<QWidget>("handoffRun")->isVisible());
+        QVERIFY(!s.find<QWidget>("runCard")->isVisible());
         // Pages by keyboard: one alone, and back.
         QCOMPARE(QApplication::focusWidget(), &view);
         s.press(view, Qt::Key_Right);
@@ -182,7 +182,7 @@ private slots:
         // Back at the sheet all is as it was.
         QTest::mouseClick(s.find<QPushButton>("lookSheet"), Qt::LeftButton);
         s.rest();
-        QVERIFY(s.find<QWidget>("handoffRun")->isVisible());
+        QVERIFY(s.find<QWidget>("runCard")->isVisible());
     }
 
     void aPatternThatCannotBeIsSaid()
@@ -289,10 +289,10 @@ private slots:
         QCOMPARE(ribbon.time(), s.plan().sheets[0].run.parts[1].down_s);
         QTest::keyClick(&ribbon, Qt::Key_PageUp);
         QCOMPARE(ribbon.time(), s.plan().sheets[0].run.parts[0].down_s);
-        s.find<QComboBox>("playSpeed")->setCurrentIndex(3);
+        s.find<QComboBox>("runSpeed")->setCurrentIndex(3);
         QTest::keyClick(&ribbon, Qt::Key_Space);
         QTRY_VERIFY(ribbon.time() >= ribbon.duration()); // it plays to its end, and stops there
-        QTRY_COMPARE(s.find<QPushButton>("playRun")->text(), QStringLiteral("Play"));
+        QTRY_COMPARE(s.find<QPushButton>("runPlay")->text(), QStringLiteral("Play"));
         QTest::mouseClick(&ribbon, Qt::LeftButton, {}, QPoint(ribbon.width() / 2, 10));
         QVERIFY(std::abs(ribbon.time() - ribbon.duration() / 2) < 0.02 * ribbon.duration());
     }
@@ -585,7 +585,7 @@ private slots:
         QCOMPARE(list->childCount(), 5);
         QVERIFY(list->child(1)->text(QAccessible::Name).startsWith(QStringLiteral("Bram: ")));
         for (const char* name :
-             {"sheetView", "runRibbon", "nameList", "playSpeed", "savesvg", "saveplt", "previousSheet"})
+             {"sheetView", "runRibbon", "nameList", "runSpeed", "savesvg", "saveplt", "previousSheet"})
             QVERIFY2(!s.find<QWidget>(name)->accessibleName().isEmpty() ||
                          !s.find<QWidget>(name)->property("text").toString().isEmpty(),
                      name);

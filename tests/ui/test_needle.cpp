@@ -133,7 +133,7 @@ private slots:
         ribbon.setFocus();
         QTest::keyClick(&ribbon, Qt::Key_End);
         QVERIFY(s.page()
-                    .findChild<QLabel*>(QStringLiteral("runMoment"))
+                    .findChild<QLabel*>(QStringLiteral("sewingMoment"))
                     ->text()
                     .contains(QStringLiteral("done")));
         QTest::keyClick(&ribbon, Qt::Key_PageUp);

@@ -14,7 +14,18 @@ constexpr double kDash_mm = 2.0;
 /// Enough to tell inside from outside, and little ink.
 constexpr double kLightFill = 0.88, kMarkTone = 0.35;
 
-void paintPage(cairo_t* c, const PageMarks& marks)
+/// The desktop's plain letters; where it has no font at all, those that cairo draws itself, which are poor and better than none.
+const char* familyOfText()
+{
+    constexpr const char *kPlain = "sans-serif", *kOwn = "@cairo:sans";
+    detail::CairoPage trial(cairo_image_surface_create(CAIRO_FORMAT_A8, 1, 1));
+    cairo_text_extents_t size;
+    cairo_select_font_face(trial.context(), kPlain, CAIRO_FONT_SLANT_NORMAL, CAIRO_FONT_WEIGHT_NORMAL);
+    cairo_text_extents(trial.context(), "A", &size);
+    return cairo_status(trial.context()) == CAIRO_STATUS_SUCCESS ? kPlain : kOwn;
+}
+
+void paintPage(cairo_t* c, const PageMarks& marks, const char* family)
 {
     cairo_save(c);
     cairo_scale(c, kPt_per_mm, -kPt_per_mm); // y up, from the paper's upper left corner
@@ -48,7 +59,7 @@ void paintPage(cairo_t* c, const PageMarks& marks)
     }
     cairo_restore(c);
     cairo_set_source_rgb(c, 0, 0, 0);
-    cairo_select_font_face(c, "sans-serif", CAIRO_FONT_SLANT_NORMAL, CAIRO_FONT_WEIGHT_NORMAL);
+    cairo_select_font_face(c, family, CAIRO_FONT_SLANT_NORMAL, CAIRO_FONT_WEIGHT_NORMAL);
     for (const auto& text : marks.texts) {
         cairo_set_font_size(c, text.height_mm * kPt_per_mm);
         cairo_text_extents_t size;
@@ -68,10 +79,11 @@ Result<void> writePattern(std::ostream& out, const Pattern& pattern, const Patte
                                                                    pattern.page_height_mm * kPt_per_mm);
     detail::tellPdf(surface, words.title, words.rights);
     detail::CairoPage page(surface);
+    const char* family = familyOfText();
     for (std::size_t i = 0; i < pattern.pageCount(); ++i) {
         const auto marks = marksOf(pattern, i, words.title, words.advice);
         cairo_pdf_surface_set_size(surface, marks.width_mm * kPt_per_mm, marks.height_mm * kPt_per_mm);
-        paintPage(page.context(), marks);
+        paintPage(page.context(), marks, family);
         cairo_show_page(page.context());
     }
     const auto done = page.finish();

@@ -87,7 +87,7 @@ QWidget* HandOffPage::buildSheets()
     m_views->addWidget(m_view);
     m_views->addWidget(m_pattern_view);
     left->addWidget(m_views, 1);
-    m_run = new RunCard(tr("The run"), m_theme, sheets);
+    m_run = new RunCard(tr("The run"), QStringLiteral("run"), m_theme, sheets);
     left->addWidget(m_run);
     auto* row = new QHBoxLayout;
     row->setSpacing(0);

@@ -24,13 +24,13 @@ constexpr double kLongestStep_s = 0.1;
 
 } // namespace
 
-RunCard::RunCard(const QString& heading, const Theme& theme, QWidget* parent)
+RunCard::RunCard(const QString& heading, const QString& name, const Theme& theme, QWidget* parent)
     : QWidget(parent), m_theme(theme)
 {
-    setObjectName(QStringLiteral("handoffRun"));
+    setObjectName(name + QStringLiteral("Card"));
     setAttribute(Qt::WA_StyledBackground);
-    setStyleSheet(QStringLiteral("#handoffRun { background: %1; border-top: 1px solid %2; }")
-                      .arg(theme.colours().card.name(), theme.colours().rule.name()));
+    setStyleSheet(QStringLiteral("#%1 { background: %2; border-top: 1px solid %3; }")
+                      .arg(objectName(), theme.colours().card.name(), theme.colours().rule.name()));
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(kMargin, 2 * kGrid, kMargin, 2 * kGrid);
     column->setSpacing(kGrid);
@@ -39,15 +39,17 @@ RunCard::RunCard(const QString& heading, const Theme& theme, QWidget* parent)
     m_heading = new QLabel(heading, this);
     m_heading->setFont(theme.heading(TextSize::Lead));
     m_words = new QLabel(this);
-    m_words->setObjectName(QStringLiteral("runWords"));
+    m_words->setObjectName(name + QStringLiteral("Words"));
     m_words->setProperty("role", QStringLiteral("soft"));
     m_words->setWordWrap(true);
     line->addWidget(m_heading);
     line->addWidget(m_words, 1);
     column->addLayout(line);
     m_ribbon = new RunRibbon(theme, this);
+    m_ribbon->setObjectName(name + QStringLiteral("Ribbon"));
+    m_ribbon->setAccessibleName(tr("%1, from its beginning to its end").arg(heading));
     column->addWidget(m_ribbon);
-    column->addWidget(buildFoot());
+    column->addWidget(buildFoot(name));
     m_player = new QTimer(this);
     m_player->setInterval(kFrame_ms);
     connect(m_ribbon, &RunRibbon::timeChanged, this, &RunCard::timeChanged);
@@ -63,24 +65,24 @@ RunCard::RunCard(const QString& heading, const Theme& theme, QWidget* parent)
     });
 }
 
-QWidget* RunCard::buildFoot()
+QWidget* RunCard::buildFoot(const QString& name)
 {
     m_foot = new QWidget(this);
     auto* foot = new QHBoxLayout(m_foot);
     foot->setContentsMargins(0, 0, 0, 0);
     m_play = new QPushButton(tr("Play"), m_foot);
-    m_play->setObjectName(QStringLiteral("playRun"));
+    m_play->setObjectName(name + QStringLiteral("Play"));
     m_play->setProperty("role", QStringLiteral("quiet"));
     m_play->setToolTip(tr("See it being made (Space on the ribbon)"));
     m_speed = new QComboBox(m_foot);
-    m_speed->setObjectName(QStringLiteral("playSpeed"));
+    m_speed->setObjectName(name + QStringLiteral("Speed"));
     m_speed->setAccessibleName(tr("How fast it plays"));
     for (const int speed : kSpeeds)
         m_speed->addItem(speed == 1 ? tr("as fast as the machine") : tr("%1 times as fast").arg(speed),
                          speed);
     m_speed->setCurrentIndex(kUsualSpeed);
     m_moment = new QLabel(m_foot);
-    m_moment->setObjectName(QStringLiteral("runMoment"));
+    m_moment->setObjectName(name + QStringLiteral("Moment"));
     foot->addWidget(m_play);
     foot->addSpacing(2 * kGrid);
     foot->addWidget(m_speed);

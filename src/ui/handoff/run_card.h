@@ -18,7 +18,8 @@ class RunCard : public QWidget
 {
     Q_OBJECT
 public:
-    RunCard(const QString& heading, const Theme& theme, QWidget* parent = nullptr);
+    /// `name` begins the object names of its parts.
+    RunCard(const QString& heading, const QString& name, const Theme& theme, QWidget* parent = nullptr);
 
     RunRibbon& ribbon() { return *m_ribbon; }
     /// `words` say what it takes.
@@ -36,7 +37,7 @@ signals:
     void playBegan();
 
 private:
-    QWidget* buildFoot();
+    QWidget* buildFoot(const QString& name);
 
     const Theme& m_theme;
     QLabel *m_heading = nullptr, *m_words = nullptr, *m_moment = nullptr;

@@ -32,8 +32,6 @@ QString duration(double seconds)
 
 RunRibbon::RunRibbon(const Theme& theme, QWidget* parent) : QWidget(parent), m_theme(theme)
 {
-    setObjectName(QStringLiteral("runRibbon"));
-    setAccessibleName(tr("The run, from its beginning to its end"));
     setFocusPolicy(Qt::StrongFocus);
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
 }

@@ -106,8 +106,7 @@ NeedlePage::NeedlePage(JobModel& job, HandOffModel& names, HandedFiles& files, S
     left->addWidget(buildTabs());
     m_cloth = new ClothView(theme, this);
     left->addWidget(m_cloth, 1);
-    m_sewing = new RunCard(tr("The sewing"), theme, this);
-    m_sewing->setObjectName(QStringLiteral("handoffRun"));
+    m_sewing = new RunCard(tr("The sewing"), QStringLiteral("sewing"), theme, this);
     left->addWidget(m_sewing);
     auto* row = new QHBoxLayout;
     row->setSpacing(0);
