@@ -1,43 +1,12 @@
 // Stitches of whole words beside the weld alone: planned, and measured as threads.
 //   build/dev/bench/bench_stitches
+#include "bench/measured.h"
 #include "core/handoff/sewn_name.h"
 
-#include <chrono>
 #include <cstdio>
-#include <cstdlib>
 
 using namespace ink;
-
-namespace {
-
-constexpr int kTimes = 5;
-
-/// The quickest of some times, in ms: what else the machine does only adds to it.
-template <class Work>
-double quickest_ms(Work work)
-{
-    double least = 1e300;
-    for (int i = 0; i < kTimes; ++i) {
-        const auto begin = std::chrono::steady_clock::now();
-        work();
-        least = std::min(
-            least,
-            std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now() - begin).count());
-    }
-    return least;
-}
-
-template <class T>
-T mustBe(Result<T> result)
-{
-    if (!result) {
-        std::fprintf(stderr, "%s\n", result.error().message().c_str());
-        std::exit(1);
-    }
-    return std::move(*result);
-}
-
-} // namespace
+using namespace ink::bench;
 
 int main()
 {

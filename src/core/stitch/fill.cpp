@@ -24,6 +24,13 @@ Affine turned(double deg)
     return {std::cos(a), std::sin(a), -std::sin(a), std::cos(a), 0, 0};
 }
 
+/// A stretch of a row.
+struct RowSpan
+{
+    std::size_t row = 0;
+    double from = 0.0, to = 0.0;
+};
+
 /// Spans of each row, level rows at first_y + row * spacing.
 std::vector<RowSpan> spansOf(const Outline& outline, double first_y, std::size_t rows, double spacing)
 {
@@ -190,14 +197,6 @@ private:
 
 } // namespace
 
-std::vector<std::vector<Point>> sewnSpans(const std::vector<RowSpan>& spans, double first_y,
-                                          const FillSettings& settings)
-{
-    if (spans.empty())
-        return {};
-    return RowSewer(spans, first_y, settings).sew();
-}
-
 std::vector<std::vector<Point>> fillRows(const Outline& outline, const FillSettings& settings)
 {
     const auto level = transformed(outline, turned(-settings.angle_deg));
@@ -206,7 +205,8 @@ std::vector<std::vector<Point>> fillRows(const Outline& outline, const FillSetti
         return {};
     const auto rows = std::size_t(std::max(1.0, std::floor(box.height() / settings.spacing_mm + 0.5)));
     const double first_y = box.y0 + (box.height() - double(rows - 1) * settings.spacing_mm) / 2;
-    auto out = sewnSpans(spansOf(level, first_y, rows, settings.spacing_mm), first_y, settings);
+    const auto spans = spansOf(level, first_y, rows, settings.spacing_mm);
+    auto out = RowSewer(spans, first_y, settings).sew();
     const Affine back = turned(settings.angle_deg);
     for (auto& line : out)
         for (auto& p : line)

@@ -26,15 +26,4 @@ struct FillSettings
 ///         Autonomous Robots 9, 2000).
 std::vector<std::vector<Point>> fillRows(const Outline& outline, const FillSettings& settings);
 
-/// A stretch of a row.
-struct RowSpan
-{
-    std::size_t row = 0;
-    double from = 0.0, to = 0.0;
-};
-
-/// Rows that are known already, at `spacing_mm` from `first_y`, as fillRows() sews them.
-std::vector<std::vector<Point>> sewnSpans(const std::vector<RowSpan>& spans, double first_y,
-                                          const FillSettings& settings);
-
 } // namespace ink

@@ -1,5 +1,6 @@
 #include "ui/needle/cloth_view.h"
 
+#include "core/geometry/box.h"
 #include "ui/outline_paths.h"
 #include "ui/text.h"
 
@@ -62,6 +63,7 @@ void ClothView::show(std::shared_ptr<const Shown> shown)
 {
     const bool is_first = !m_shown;
     m_shown = std::move(shown);
+    m_thickness = {};
     m_message.clear();
     if (is_first)
         zoomToFit();
@@ -72,6 +74,7 @@ void ClothView::show(std::shared_ptr<const Shown> shown)
 void ClothView::showMessage(const QString& message)
 {
     m_shown.reset();
+    m_thickness = {};
     m_message = message;
     forgetPicture();
     tell();
@@ -100,7 +103,6 @@ std::size_t ClothView::stepsShown() const
 void ClothView::forgetPicture()
 {
     m_picture = {};
-    m_thickness = {};
     m_pictured = 0;
     update();
 }
@@ -275,11 +277,12 @@ void ClothView::paintWay(QPainter& painter) const
 
 void ClothView::paintThickness(QPainter& painter)
 {
-    const Box box = boxOf(m_shown->work);
-    if (box.isEmpty())
-        return;
-    ThreadRaster raster(box);
+    // Threads are counted once, not each time they are painted.
     if (m_thickness.isNull()) {
+        const Box box = boxOf(m_shown->work);
+        if (box.isEmpty())
+            return;
+        ThreadRaster raster(box);
         const auto& work = m_shown->work;
         for (std::size_t i = 1; i < work.size(); ++i)
             if (work[i].kind == NeedleStep::Kind::Stitch && work[i - 1].kind == NeedleStep::Kind::Stitch)
@@ -299,13 +302,14 @@ void ClothView::paintThickness(QPainter& painter)
                 m_thickness.setPixelColor(int(column), int(raster.rows() - 1 - row),
                                           mixed(m_shown->cloth.darker(108), m_theme.colours().band, share));
             }
+        const Point low = raster.centreOf(0, 0),
+                    high = raster.centreOf(raster.columns() - 1, raster.rows() - 1);
+        m_thickness_mm = grownBy({low.x, low.y, high.x, high.y}, raster.pixel_mm() / 2);
     }
-    const Point low = raster.centreOf(0, 0), high = raster.centreOf(raster.columns() - 1, raster.rows() - 1);
-    const double half = raster.pixel_mm() / 2;
-    painter.setRenderHint(QPainter::SmoothPixmapTransform, pixelsPerMm() * raster.pixel_mm() < 4.0);
-    painter.drawImage(
-        QRectF(toScreen({low.x - half, high.y + half}), toScreen({high.x + half, low.y - half})),
-        m_thickness);
+    const QRectF where(toScreen({m_thickness_mm.x0, m_thickness_mm.y1}),
+                       toScreen({m_thickness_mm.x1, m_thickness_mm.y0}));
+    painter.setRenderHint(QPainter::SmoothPixmapTransform, where.width() < 4.0 * m_thickness.width());
+    painter.drawImage(where, m_thickness);
 }
 
 void ClothView::paintLegend(QPainter& painter) const

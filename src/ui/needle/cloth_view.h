@@ -78,7 +78,9 @@ private:
     /// Threads sewn so far, at the view's scale.
     QImage m_picture;
     std::size_t m_pictured = 0;
+    /// Layers of thread as tones, and where they lie.
     QImage m_thickness;
+    Box m_thickness_mm;
     /// 1 shows all of it; the middle of the view in mm.
     double m_zoom = 1.0;
     Point m_middle;

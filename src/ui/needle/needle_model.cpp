@@ -34,6 +34,8 @@ NeedleModel::NeedleModel(JobModel& job, HandOffModel& names, QObject* parent)
 void NeedleModel::namesChanged()
 {
     const Job& job = m_job.job();
+    if (!isSewn(job.process) && !m_sewn && !m_asked)
+        return; // nobody looks, and nothing was made
     if (!isSewn(job.process) || job.font.path.empty()) {
         m_pool.cancel(kSew);
         m_asked.reset();
