@@ -84,10 +84,24 @@
       </translation>
     </message>
     <message numerus="yes">
+      <source>%n layer(s) of thread</source>
+      <translation>
+        <numerusform>%n layer of thread</numerusform>
+        <numerusform>%n layers of thread</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
       <source>The machine stutters from %n on.</source>
       <translation>
         <numerusform>The machine stutters from %n on.</numerusform>
         <numerusform>The machine stutters from %n on.</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>From %n on the needle may break.</source>
+      <translation>
+        <numerusform>From %n on the needle may break.</numerusform>
+        <numerusform>From %n on the needle may break.</numerusform>
       </translation>
     </message>
     <message numerus="yes">
@@ -154,6 +168,20 @@
       </translation>
     </message>
     <message numerus="yes">
+      <source>%n low line(s), down to %1</source>
+      <translation>
+        <numerusform>%n low line, down to %1</numerusform>
+        <numerusform>%n low lines, down to %1</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%n wide stroke(s), up to %1</source>
+      <translation>
+        <numerusform>%n wide stroke, up to %1</numerusform>
+        <numerusform>%n wide strokes, up to %1</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
       <source>%n to look at</source>
       <translation>
         <numerusform>%n to look at</numerusform>
@@ -165,6 +193,13 @@
       <translation>
         <numerusform>%n bridge</numerusform>
         <numerusform>%n bridges</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>no more than %n layer(s)</source>
+      <translation>
+        <numerusform>no more than %n layer</numerusform>
+        <numerusform>no more than %n layers</numerusform>
       </translation>
     </message>
     <message numerus="yes">
@@ -444,6 +479,13 @@
       <translation>
         <numerusform>%1 of %n made</numerusform>
         <numerusform>%1 of %n made</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%n sheet(s) are on their way to the cutter.</source>
+      <translation>
+        <numerusform>%n sheet are on their way to the cutter.</numerusform>
+        <numerusform>%n sheets are on their way to the cutter.</numerusform>
       </translation>
     </message>
     <message numerus="yes">
@@ -872,23 +914,6 @@
       <translation>
         <numerusform>%n font</numerusform>
         <numerusform>%n fonts</numerusform>
-      </translation>
-    </message>
-  </context>
-  <context>
-    <name>ink::ui::SlipPage</name>
-    <message numerus="yes">
-      <source>%1, for sale, %n in all</source>
-      <translation>
-        <numerusform>%1, for sale, %n in all</numerusform>
-        <numerusform>%1, for sale, %n in all</numerusform>
-      </translation>
-    </message>
-    <message numerus="yes">
-      <source>%1, a gift, %n in all</source>
-      <translation>
-        <numerusform>%1, a gift, %n in all</numerusform>
-        <numerusform>%1, a gift, %n in all</numerusform>
       </translation>
     </message>
   </context>

@@ -29,6 +29,8 @@ Command addSheetCommand(CLI::App& app);
 Command addPatternCommand(CLI::App& app);
 /// `uink stitch`: words or a list of names as stitches.
 Command addStitchCommand(CLI::App& app);
+/// `uink match`: which font is this lettering, and which fonts look like it?
+Command addMatchCommand(CLI::App& app);
 /// `uink keymap`: which glyph sits on which key.
 Command addKeymapCommand(CLI::App& app);
 /// `uink alternates`: every form a font holds for the letters, and its loose pieces.

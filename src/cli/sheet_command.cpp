@@ -1,7 +1,9 @@
 #include "cli/commands.h"
+#include "cli/cutter_line.h"
 #include "cli/job_arguments.h"
 #include "cli/name_arguments.h"
 #include "cli/output.h"
+#include "cli/slip_arguments.h"
 
 #include "core/base/user_folders.h"
 #include "core/handoff/sheet_report.h"
@@ -26,8 +28,12 @@ struct SheetArguments
     std::optional<double> margin_mm, spacing_mm, frame_mm, overcut_mm, blade_mm, kerf_mm;
     double border_mm = 0.0;
     int tabs = 0;
-    bool as_rows = false, is_mirrored = false, is_not_mirrored = false;
-    std::string out, report;
+    bool is_clockwise = false, as_rows = false, is_mirrored = false, is_not_mirrored = false;
+    bool is_dressed_quietly = false;
+    /// "3-5=gold", "1=score".
+    std::vector<std::string> made;
+    SlipArguments slip;
+    std::string out, report, send;
 };
 
 /// "305x1000", "305" for a roll, in mm.
@@ -67,6 +73,7 @@ Result<SheetSettings> settingsOf(const SheetArguments& a, const SheetSettings& o
     if (const auto turns = turnsOf(a.turn); turns && a.turn != "none")
         s.turns = *turns;
     s.as_rows = s.as_rows || a.as_rows;
+    s.is_clockwise = s.is_clockwise || a.is_clockwise;
     s.copies = std::max(s.copies, a.copies);
     s.overcut_mm = a.overcut_mm.value_or(s.overcut_mm);
     s.blade_mm = a.blade_mm.value_or(s.blade_mm);
@@ -75,6 +82,41 @@ Result<SheetSettings> settingsOf(const SheetArguments& a, const SheetSettings& o
         s.border_mm = a.border_mm;
     s.tabs = std::max(s.tabs, a.tabs);
     return s;
+}
+
+/// "3", "3-5=gold", "1=score": letters counted from 1, and a material's word, or what the tool does with them.
+/// Errors: SettingUnknown for what cannot be read.
+Result<void> makeOtherwise(Job& job, const std::string& wish)
+{
+    const auto equals = wish.find('=');
+    const auto refused = [&] {
+        return fail(ErrorCode::SettingUnknown, "--made " + wish,
+                    "it is written like 1=score, or 3-5=gold: letters counted from 1");
+    };
+    if (equals == std::string::npos || equals + 1 == wish.size())
+        return refused();
+    std::size_t first = 0, last = 0;
+    const char *from = wish.data(), *end = wish.data() + equals;
+    auto read = std::from_chars(from, end, first);
+    last = first;
+    if (read.ec == std::errc{} && read.ptr != end && *read.ptr == '-')
+        read = std::from_chars(read.ptr + 1, end, last);
+    const std::string how = wish.substr(equals + 1);
+    std::vector<std::size_t> characters; // spaces and line breaks are no letters
+    const auto words = toUtf32(job.words);
+    for (std::size_t i = 0; i < words.size(); ++i)
+        if (words[i] != U' ' && words[i] != U'\n')
+            characters.push_back(i);
+    if (read.ec != std::errc{} || read.ptr != end || first < 1 || last < first || last > characters.size())
+        return refused();
+    for (std::size_t letter = first; letter <= last; ++letter) {
+        auto& handling = job.lettering.letters[characters[letter - 1]].handling;
+        if (const auto operation = letterOperationOf(how))
+            handling.operation = operation;
+        else
+            handling.colour = how;
+    }
+    return {};
 }
 
 /// FILE, FILE-2 and so on.
@@ -106,9 +148,35 @@ Result<void> writeSheets(const SheetArguments& a, const SheetPlan& plan, const J
     return {};
 }
 
+/// One after the other; from the second on the machine waits until it is told that the next is laid, by Enter.
+Result<void> sendSheets(const SheetArguments& a, const SheetPlan& plan)
+{
+    if (a.send.empty())
+        return {};
+    for (std::size_t sheet = 0; sheet < plan.sheets.size(); ++sheet) {
+        const std::string name =
+            "sheet " + std::to_string(sheet + 1) + " of " + std::to_string(plan.sheets.size());
+        if (sheet > 0) {
+            std::cerr << "uink: lay " << name << " (" << plan.sheets[sheet].material.name
+                      << "), then press Enter\n";
+            std::string line;
+            std::getline(std::cin, line);
+        }
+        if (auto done = sendToCutter(
+                *cutterAddressOf(a.send), drawingOf(plan, sheet, {}, {}),
+                [&](const std::string& words) { std::cerr << "uink: " << name << ": " << words << '\n'; });
+            !done)
+            return done;
+    }
+    return {};
+}
+
 Result<void> runSheet(const SheetArguments& a)
 {
-    if (auto ok = checkOutputs({a.job.subject(), a.names}, {a.out, a.report}); !ok)
+    std::vector<std::string> outputs{a.out, a.report};
+    for (const auto& file : a.slip.outputs())
+        outputs.push_back(file);
+    if (auto ok = checkOutputs({a.job.subject(), a.names}, outputs); !ok)
         return ok;
     auto project = projectOf(a.job);
     if (!project)
@@ -116,6 +184,10 @@ Result<void> runSheet(const SheetArguments& a)
     Job& job = project->job;
     if (auto ok = takeNames(job, a.names, a.copies); !ok)
         return ok;
+    job.names.is_dressed_quietly = job.names.is_dressed_quietly || a.is_dressed_quietly;
+    for (const auto& wish : a.made)
+        if (auto ok = makeOtherwise(job, wish); !ok)
+            return ok;
     if (a.job.project.empty())
         job.is_mirrored = infoOf(job.process).is_mirrored;
     if (a.is_mirrored || a.is_not_mirrored)
@@ -152,7 +224,11 @@ Result<void> runSheet(const SheetArguments& a)
     if (!a.out.empty())
         if (auto done = writeSheets(a, *plan, job, letters); !done)
             return done;
-    if (a.report.empty() && !a.out.empty())
+    if (auto done = writeSlip(a.slip, job); !done)
+        return done;
+    if (auto done = sendSheets(a, *plan); !done)
+        return done;
+    if (a.report.empty() && !(a.out.empty() && a.send.empty()))
         return {};
     return writeTo(a.report.empty() ? "-" : a.report, [&](std::ostream& out) -> Result<void> {
         writeSheetReport(out, *plan, names, job.is_mirrored);
@@ -188,6 +264,12 @@ Command addSheetCommand(CLI::App& app)
         ->check(CLI::Range(0, kMostTabs));
     command->add_option("--turn", a->turn, "How they may be turned")
         ->check(CLI::IsMember({"none", "180", "90", "free"}));
+    command->add_flag("--dress-quietly", a->is_dressed_quietly,
+                      "Each name ends in the quietest form of its last letter that suits it");
+    command->add_option("--made", a->made,
+                        "Letters made otherwise: 3-5=gold of another material, 1=score or 1=pen not cut");
+    command->add_flag("--clockwise", a->is_clockwise,
+                      "Outer edges are gone round clockwise, middles the other way");
     command->add_flag("--rows", a->as_rows, "Rows of boxes instead of true outlines");
     auto* mirror = command->add_flag("--mirror", a->is_mirrored, "Mirrored, whatever the process asks for");
     command->add_flag("--no-mirror", a->is_not_mirrored, "Not mirrored")->excludes(mirror);
@@ -198,8 +280,13 @@ Command addSheetCommand(CLI::App& app)
             return formatOf(name) ? std::string()
                                   : "\"" + name + "\" is none of .svg .dxf .plt .pdf .eps .png";
         });
+    addSlipOptions(*command, a->slip);
+    command->add_option("--send", a->send, "HOST:PORT of a cutter to send it to")
+        ->check([](const std::string& address) {
+            return cutterAddressOf(address) ? std::string() : "\"" + address + "\" is not HOST:PORT";
+        });
     command->add_option("--report", a->report,
-                        "JSON file to write; - is standard output, also without --out");
+                        "JSON file to write; - is standard output, also without --out and --send");
     command->callback([a] { checkWordsOrNames(a->job, a->names); });
     return [a] { return runSheet(*a); };
 }

@@ -3,7 +3,7 @@
 #include "cli/output.h"
 
 #include "core/base/file_output.h"
-#include "core/handoff/sewn_name.h"
+#include "core/handoff/sewn_together.h"
 
 #include <CLI/CLI.hpp>
 
@@ -20,7 +20,7 @@ struct StitchArguments
     JobArguments job;
     std::string names, as, cover, underlay = "auto", hoop;
     std::optional<double> spacing_mm, pull_mm, angle_deg;
-    bool is_fused = false;
+    bool is_fused = false, is_together = false;
     std::string out, cloth, report, look;
 };
 
@@ -47,6 +47,7 @@ StitchSettings settingsOf(const StitchArguments& a, StitchSettings s)
     s.pull_mm = a.pull_mm.value_or(s.pull_mm);
     s.fill_angle_deg = a.angle_deg.value_or(s.fill_angle_deg);
     s.has_underlay = s.has_underlay && a.underlay != "none";
+    s.is_together = s.is_together || a.is_together;
     if (const auto hoop = readHoop(a.hoop))
         std::tie(s.hoop_width_mm, s.hoop_height_mm) = *hoop;
     return sensible(s);
@@ -92,6 +93,37 @@ Result<void> look(const StitchArguments& a)
     });
 }
 
+/// What is sewn at one go: each name by itself, or hoops of names. What cannot be sewn is said on standard error where others can.
+Result<std::vector<SewnName>> sewings(const std::vector<MadeName>& names, const StitchSettings& settings)
+{
+    std::vector<SewnName> out;
+    if (settings.is_together && names.size() > 1) {
+        auto hoops = sewnTogether(names, settings);
+        if (!hoops)
+            return fail(hoops.error());
+        for (const auto name : hoops->left_out)
+            if (!names[name].error)
+                std::cerr << "uink: " << names[name].words << ": it is larger than the hoop; left out\n";
+        for (auto& hoop : hoops->hoops)
+            out.push_back(std::move(hoop.sewn));
+        return out;
+    }
+    std::optional<Error> fault;
+    for (const auto& name : names) {
+        auto sewn = sewName(name, settings);
+        if (!sewn.error) {
+            out.push_back(std::move(sewn));
+            continue;
+        }
+        fault = sewn.error;
+        if (names.size() > 1 && !name.error)
+            std::cerr << "uink: " << name.words << ": " << sewn.error->message() << '\n';
+    }
+    if (out.empty() && fault)
+        return fail(*fault);
+    return out;
+}
+
 Result<void> runStitch(const StitchArguments& a)
 {
     if (auto ok = checkOutputs({a.job.subject(), a.names, a.look}, {a.out, a.cloth, a.report}); !ok)
@@ -107,16 +139,11 @@ Result<void> runStitch(const StitchArguments& a)
     job.is_mirrored = false; // thread is seen from the front
     const auto settings = settingsOf(a, job.stitches);
     const auto names = namesOf(job, lettersFor(*project), a.job.asks("all"));
+    const auto sewn_names = sewings(names, settings);
+    if (!sewn_names)
+        return fail(sewn_names.error());
     std::size_t number = 0;
-    std::optional<Error> fault;
-    for (const auto& name : names) {
-        const auto sewn = sewName(name, settings);
-        if (sewn.error) {
-            fault = sewn.error;
-            if (names.size() > 1 && !name.error)
-                std::cerr << "uink: " << name.words << ": " << sewn.error->message() << '\n';
-            continue;
-        }
+    for (const auto& sewn : *sewn_names) {
         if (!a.out.empty())
             if (auto done = writeTo(fileOf(a.out, number),
                                     [&](std::ostream& out) {
@@ -142,7 +169,7 @@ Result<void> runStitch(const StitchArguments& a)
                 return done;
         ++number;
     }
-    return number == 0 && fault ? fail(*fault) : Result<void>();
+    return {};
 }
 
 } // namespace
@@ -171,6 +198,7 @@ Command addStitchCommand(CLI::App& app)
         ->check([](const std::string& text) {
             return readHoop(text) ? std::string() : "\"" + text + "\" is not written like 130x180";
         });
+    command->add_flag("--together", a->is_together, "Names together in the hoop, as many as fit");
     const auto is_stitch_file = [](const std::string& name) {
         return stitchFormatOf(name) ? std::string() : "\"" + name + "\" is none of .dst .exp .svg .png";
     };

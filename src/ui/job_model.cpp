@@ -113,6 +113,7 @@ void JobModel::changeLettering(const QString& name, const std::function<void(Job
         Part::Lettering,
         [&](Job& job) {
             change(job);
+            keepNear(job.lettering);
             tidy(job.lettering);
         },
         name);
@@ -128,7 +129,7 @@ void JobModel::setJob(const Job& job, const QString& name, std::function<void()>
 
 void JobModel::setSize(FinishedSize size)
 {
-    edit(Part::Size, [&](Job& job) { job.size = size; });
+    edit(Part::Size, [&](Job& job) { job.size = withinLimits(size); });
 }
 
 void JobModel::setUnit(LengthUnit unit)

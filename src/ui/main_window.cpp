@@ -100,6 +100,7 @@ void MainWindow::build()
     connect(&m_shelf, &ShelfKeeper::changed, this, &MainWindow::shelfChanged);
     m_shelf_page = new ShelfPage(m_job, m_fonts, m_shelf, m_questions.shelf, m_theme, this);
     m_compose = new ComposePage(m_job, m_design, m_lettering, m_shelf.folder(), m_theme, this);
+    m_compose->setMaterials(m_hand_off.materials());
     m_proof_page = new ProofPage(m_job, m_design, m_proof, m_lettering, m_theme, this);
     m_hand_off_page =
         new HandOffPage({m_job,
@@ -109,11 +110,17 @@ void MainWindow::build()
                          {m_job, m_writes,
                           [this](const QString& suggested) { return m_questions.save_path(this, suggested); },
                           [this] { return mayHandOff(); }, [this] { return slip(); },
+                          [this](const RightsSlip& slip) { return countSold(slip); },
                           [this](const FontRef& font) { return rightsTold(font); },
                           [this] { return m_questions.printer(this); }},
                          [this] { return m_questions.names_to_read(this); },
                          [this] { return m_questions.stitch_file(this); },
-                         m_folder / "blanks.json"},
+                         m_folder / "blanks.json",
+                         m_folder / "hoops.json",
+                         [this](Point mm) {
+                             const auto composed = m_design.composed();
+                             return composed ? mendingPlaceAt(*composed, mm) : std::nullopt;
+                         }},
                         m_theme, this);
     for (Station* station :
          std::initializer_list<Station*>{m_find, m_shelf_page, m_compose, m_proof_page, m_hand_off_page})
@@ -320,10 +327,17 @@ bool MainWindow::mayHandOff()
 {
     const int row = m_fonts.rowOf(m_job.job().font);
     const auto* rights = row >= 0 ? m_fonts.knownRights(row) : nullptr;
+    const unsigned most = rights ? rights->dossier.units : 0;
+    const RightsSlip slip = this->slip();
+    const unsigned now = rights ? rights->record.sold + (isCounted(slip) ? 0 : unsigned(slip.copies())) : 0;
+    const bool is_too_many = most > 0 && now > most; // whatever was decided before it was so many
     if (m_job.job().purpose != Purpose::Sale ||
-        (rights && (rights->dossier.verdict == Verdict::MaySell || !rights->record.decisions.empty())))
+        (rights && !is_too_many &&
+         (rights->dossier.verdict == Verdict::MaySell || !rights->record.decisions.empty())))
         return true;
-    const QString verdict = rights ? text(nameOf(rights->dossier.verdict)) : tr("nothing that is known here");
+    const QString verdict = is_too_many ? tr("%1 of %2 that may be sold").arg(now).arg(most)
+                            : rights    ? text(nameOf(rights->dossier.verdict))
+                                        : tr("nothing that is known here");
     const auto ground = m_questions.sale_ground(this, verdict);
     if (!ground)
         return false;
@@ -337,38 +351,52 @@ bool MainWindow::mayHandOff()
     return true;
 }
 
-/// Of every font that the job is set in.
+bool MainWindow::isCounted(const RightsSlip& slip) const
+{
+    return m_counted && areSameGoods(*m_counted, slip);
+}
+
+QString MainWindow::countSold(const RightsSlip& slip)
+{
+    if (isCounted(slip))
+        return {};
+    m_counted = slip;
+    QStringList told;
+    for (const auto& font : slip.fonts) {
+        const int row = m_fonts.rowOf(font.font);
+        const auto* rights = row >= 0 ? m_fonts.knownRights(row) : nullptr;
+        if (!rights || rights->dossier.units == 0)
+            continue;
+        RightsRecord record = rights->record;
+        record.sold += unsigned(slip.copies());
+        told << tr("%1 of %2 sold with %3.").arg(record.sold).arg(rights->dossier.units).arg(text(font.name));
+        m_find->keepRecord(row, record, tr("count what was sold"));
+    }
+    return told.join(QLatin1Char(' '));
+}
+
 RightsSlip MainWindow::slip() const
 {
-    const Job& job = m_job.job();
-    RightsSlip slip;
-    slip.date = QDate::currentDate().toString(Qt::ISODate).toStdString();
-    slip.is_for_sale = job.purpose == Purpose::Sale;
-    if (job.names.isEmpty())
-        slip.designs = {{withoutMotifs(job.words), job.sheet.copies}};
-    const JobsOfNames jobs(job);
-    for (std::size_t i = 0; i < jobs.count() && !job.names.isEmpty(); ++i)
-        slip.designs.emplace_back(withoutMotifs(jobs.listed(i).words), jobs.listed(i).copies);
-    std::vector<FontRef> fonts{job.font};
-    for (const auto& [letter, choice] : job.lettering.letters)
-        if (choice.font && std::ranges::find(fonts, *choice.font) == fonts.end())
-            fonts.push_back(*choice.font);
-    for (const auto& font : fonts) {
-        SlipFont entry;
-        entry.name = QFileInfo(text(font.path)).fileName().toStdString();
-        if (const int row = m_fonts.rowOf(font); row >= 0) {
-            entry.name = m_fonts.entry(row).info.readableName();
-            entry.version = m_fonts.entry(row).info.version;
-            if (const auto* rights = m_fonts.knownRights(row)) {
-                entry.sha256 = rights->sha256;
-                entry.dossier = rights->dossier;
-                for (const auto& paper : rights->record.papers)
-                    entry.attached.push_back(paper.name + ", " + paper.date);
-                if (!rights->record.decisions.empty())
-                    slip.ground = rights->record.decisions.back().words;
-            }
-        }
-        slip.fonts.push_back(std::move(entry));
+    RightsSlip slip = slipOf(m_job.job(), m_hand_off.copiesLaid(),
+                             QDate::currentDate().toString(Qt::ISODate).toStdString());
+    // These were counted already where they were handed off before.
+    const unsigned counted = isCounted(slip) ? unsigned(slip.copies()) : 0;
+    for (auto& entry : slip.fonts) {
+        const int row = m_fonts.rowOf(entry.font);
+        if (row < 0)
+            continue;
+        entry.name = m_fonts.entry(row).info.readableName();
+        entry.version = m_fonts.entry(row).info.version;
+        const auto* rights = m_fonts.knownRights(row);
+        if (!rights)
+            continue;
+        entry.sha256 = rights->sha256;
+        entry.dossier = rights->dossier;
+        entry.sold_before = rights->record.sold - std::min(rights->record.sold, counted);
+        for (const auto& paper : rights->record.papers)
+            entry.attached.push_back(paper.name + ", " + paper.date);
+        if (!rights->record.decisions.empty())
+            slip.ground = rights->record.decisions.back().words;
     }
     if (slip.ground.empty() && slip.verdict() != Verdict::MaySell)
         slip.ground = m_ground.toStdString();

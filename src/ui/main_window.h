@@ -102,6 +102,9 @@ private:
     void connectHandOff();
     void saveForMachine();
     bool mayHandOff();
+    /// Adds what was sold to what each font with a limit counts; the same designs once in a sitting, however often they are saved.
+    QString countSold(const RightsSlip& slip);
+    bool isCounted(const RightsSlip& slip) const;
     RightsSlip slip() const;
     std::string rightsTold(const FontRef& font) const;
     void editLimits();
@@ -149,6 +152,8 @@ private:
 
     /// Said last, for a font whose rights are not known here.
     QString m_ground;
+    /// What was counted last.
+    std::optional<RightsSlip> m_counted;
 
     std::vector<Station*> m_stations;
     JobBand* m_band = nullptr;

@@ -1,10 +1,12 @@
 // Files that come to the window: dropped, opened, or named at the start.
 #include "core/design/lettering.h"
+#include "core/formats/stitch_file.h"
 #include "core/intake/content_kind.h"
 #include "shelf/shelf_intake.h"
 #include "ui/compose/compose_page.h"
 #include "ui/compose/lettering_view.h"
 #include "ui/compose/motif_tray.h"
+#include "ui/handoff/handoff_page.h"
 #include "ui/job_band.h"
 #include "ui/job_menu.h"
 #include "ui/main_window.h"
@@ -114,9 +116,13 @@ void MainWindow::bring(const QStringList& files)
             is_file ? files.size() == 1 || contentKindOf(firstBytes(file.toStdString(), kFirstBytes),
                                                          file.toStdString()) == ContentKind::Archive
                     : isSmallFolder(file);
-        if (isJobFile(file))
+        const auto stitches = stitchFormatOf(file.toStdString());
+        if (isJobFile(file)) {
             m_session.open(file);
-        else if (is_package && !looksLikeFontFile(file.toStdString()))
+        } else if (is_file && (stitches == StitchFormat::Dst || stitches == StitchFormat::Exp)) {
+            openStation(HandOff);
+            m_hand_off_page->lookInto(file);
+        } else if (is_package && !looksLikeFontFile(file.toStdString()))
             packages << file;
         else
             fonts << file;

@@ -1,10 +1,15 @@
 #!/usr/bin/python3
 """The contract of `uink sheet`, `uink pattern` and `uink stitch`, from outside: reports, lists, files that are numbered, refusals, and
 projects that say all of it themselves."""
+import hashlib
 import json
 import random
+import re
+import socket
+import subprocess
 import sys
 import tempfile
+import threading
 import unittest
 from pathlib import Path
 
@@ -42,6 +47,7 @@ class Case(unittest.TestCase):
 
 class Sheets(Case):
     WORDS = ("--font", LARKMALLOW, "--x-height-mm", 8, "--process", "knife-vinyl")
+    ENDING = ("--font", TANSY, "--x-height-mm", 8, "--process", "knife-vinyl")
 
     def test_report_fields(self):
         report = self.told("sheet", *self.WORDS, "--names", "Ada;Bo;Zoë", "--sheet", "200x300")
@@ -88,6 +94,93 @@ class Sheets(Case):
         self.refused("sheet", *self.WORDS, "--text", "Ada", "--mirror", "--no-mirror")
         left = self.refused("sheet", *self.WORDS, "--text", "Ada", "--sheet", "12x12")
         self.assertIn("larger than the sheet", left.stderr)
+
+    def test_letters_made_otherwise(self):
+        report = self.told("sheet", *self.WORDS, "--text", "Ada Bo", "--made", "1=score", "--made", "4-5=gold")
+        self.assertEqual([s["material"] for s in report["sheets"]][1:], ["gold"])
+        self.assertEqual(report["sheets"][1]["registered_with"], 1)
+        out = self.folder / "ada.svg"
+        self.told("sheet", *self.WORDS, "--text", "Ada Bo", "--made", "1=score", "--out", out)
+        self.assertIn("score", out.read_text(encoding="utf-8"))
+        for wish in ("1", "0=gold", "9=gold", "3-1=gold", "x=gold", "1="):
+            self.refused("sheet", *self.WORDS, "--text", "Ada Bo", "--made", wish, says="--made")
+
+    def test_names_that_are_dressed(self):
+        plain = self.told("sheet", *self.ENDING, "--names", "Marda;Hazel;Bram")
+        dressed = self.told("sheet", *self.ENDING, "--names", "Marda;Hazel;Bram", "--dress-quietly")
+        self.assertNotEqual(plain["cut_length_mm"], dressed["cut_length_mm"])
+
+    def test_the_slip_lies_beside(self):
+        slip = self.folder / "ada-rights.pdf"
+        words = (*self.WORDS, "--names", "Ada;Bo", "--copies", 3, "--for-sale", "--out", self.folder / "ada.svg", "--slip", slip)
+        asked = run("sheet", *words)
+        self.assertEqual(asked.returncode, 0, asked.stderr)
+        self.assertTrue(slip.read_bytes().startswith(b"%PDF-"))
+        told = json.loads(slip.with_suffix(".json").read_text(encoding="utf-8"))
+        self.assertEqual((told["format"], told["purpose"], told["copies"]), ("under-ink-rights-slip", "sale", 6))
+        self.assertEqual([d["words"] for d in told["designs"]], ["Ada", "Bo"])
+        # The digest is that of the file, by another program.
+        self.assertEqual(told["fonts"][0]["sha256"], hashlib.sha256(LARKMALLOW.read_bytes()).hexdigest())
+        if told["verdict"] != "may-sell":
+            self.assertIn("--ground", asked.stderr)
+        run("sheet", *words, "--ground", "bought on Monday")
+        self.assertEqual(json.loads(slip.with_suffix(".json").read_text(encoding="utf-8"))["ground"], "bought on Monday")
+        text = subprocess.run(["pdftotext", slip, "-"], capture_output=True, text=True, check=True).stdout
+        for part in ("3 × Ada", "3 × Bo", "bought on Monday"):
+            self.assertIn(part, text)
+        self.refused("sheet", *self.WORDS, "--text", "Ada", "--slip", self.folder / "slip.txt", says=".pdf")
+        self.refused("sheet", *self.WORDS, "--text", "Ada", "--out", slip, "--slip", slip)
+
+    def test_nobody_answers(self):
+        with socket.socket() as free:  # a port that nobody listens on
+            free.bind(("127.0.0.1", 0))
+            port = free.getsockname()[1]
+        self.refused("sheet", *self.WORDS, "--text", "Ada", "--send", f"127.0.0.1:{port}", says="no machine answers")
+        for address in ("here", "127.0.0.1:", "127.0.0.1:0", "127.0.0.1:99999", ":80"):
+            self.refused("sheet", *self.WORDS, "--text", "Ada", "--send", address, says="HOST:PORT")
+
+    def test_a_machine_that_talks_nonsense_or_hangs_up(self):
+        for answer in (b"", b"hello\r", b"S1\r100\r", b"S0\r-5\r"):
+            with self.subTest(answer=answer), socket.create_server(("127.0.0.1", 0)) as machine:
+                def talk(machine=machine, answer=answer):
+                    line, _ = machine.accept()
+                    with line:
+                        line.recv(100)
+                        line.sendall(answer)
+                thread = threading.Thread(target=talk)
+                thread.start()
+                self.refused("sheet", *self.WORDS, "--text", "Ada", "--send", f"127.0.0.1:{machine.getsockname()[1]}")
+                thread.join()
+
+    def test_a_machine_cuts_it(self):
+        """A machine of the test's own: it says what it has room for, and tells of each part where its pen is."""
+        heard = []
+        with socket.create_server(("127.0.0.1", 0)) as machine:
+            def cut():
+                line, _ = machine.accept()
+                buffer = b""
+                with line:
+                    while data := line.recv(4096):
+                        buffer += data
+                        for asked, answer in ((b"\x1b.O", b"S0\r"), (b"\x1b.B", b"300\r")):
+                            while asked in buffer:
+                                buffer = buffer.replace(asked, b"", 1)
+                                line.sendall(answer)
+                        while b"OA;" in buffer:
+                            part, buffer = buffer.split(b"OA;", 1)
+                            heard.append(part.decode())
+                            drawn = re.findall(r"PD([-0-9,]+);", heard[-1])
+                            x, y = drawn[-1].split(",")[-2:] if drawn else ("0", "0")
+                            line.sendall(f"{x},{y},0\r".encode())
+            thread = threading.Thread(target=cut)
+            thread.start()
+            done = run("sheet", *self.WORDS, "--text", "Ada", "--send", f"127.0.0.1:{machine.getsockname()[1]}")
+            thread.join()
+        self.assertEqual(done.returncode, 0, done.stderr)
+        out = self.folder / "ada.plt"
+        self.told("sheet", *self.WORDS, "--text", "Ada", "--out", out)
+        lines = lambda text: re.findall(r"PD[-0-9,]+;", text)  # noqa: E731
+        self.assertEqual(lines("".join(heard)), lines(out.read_text()))
 
     def test_a_project_brings_its_list_and_sheet(self):
         report = self.of_project("sheet", job(words="Ada", list={"shown": 0, "names": [{"words": "Ada", "copies": 2}, {"words": "Bo"}], "rules": []},

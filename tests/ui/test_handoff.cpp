@@ -5,6 +5,8 @@
 #include "standins/cutter/cutter_server.h"
 #include "tests/support/gui.h"
 
+#include "ui/compose/compose_page.h"
+#include "ui/compose/lettering_view.h"
 #include "ui/handoff/handoff_page.h"
 #include "ui/handoff/pattern_view.h"
 #include "ui/handoff/run_ribbon.h"
@@ -255,7 +257,8 @@ private slots:
         Sitting s(apron("Bram"));
         const QPointF from = s.view().rectOf(0).center();
         // On ink: the first place of its outline.
-        const Point ink = s.plan().laid[0].on_sheet.pieces.front().outer.segments.front().start();
+        const Point ink =
+            s.plan().laid[0].parts.front().on_sheet.pieces.front().outer.segments.front().start();
         Q_UNUSED(from);
         const QPointF corner = s.view().rectOf(0).topLeft();
         const Box& box = s.plan().laid[0].box_mm;
@@ -269,6 +272,133 @@ private slots:
         const Point moved = s.plan().laid[0].place.at_mm - before;
         QVERIFY2(std::abs(moved.x - 60 / s.view().pixelsPerMm()) < 0.5, qPrintable(QString::number(moved.x)));
         QVERIFY(std::abs(moved.y + 50 / s.view().pixelsPerMm()) < 0.5);
+    }
+
+    void whatIsDraggedComesToRest()
+    {
+        Sitting s(apron("I"));
+        s.paste(QStringLiteral("I\nI\n"));
+        const auto& plan = s.plan();
+        QCOMPARE(plan.laid.size(), std::size_t(2));
+        const std::size_t second = plan.laid[0].number == 1 ? 0 : 1, first = 1 - second;
+        const Box box = plan.laid[second].box_mm, other = plan.laid[first].box_mm;
+        // Held two pixels beside where its left edge is in line with the other's, well below it.
+        const double scale = s.view().pixelsPerMm();
+        const QPoint from = s.view().rectOf(second).center().toPoint();
+        const QPoint to = from + QPoint(qRound((other.x0 - box.x0) * scale) + 2, 90);
+        const auto drag = [&](Qt::KeyboardModifiers with) {
+            QTest::mousePress(&s.view(), Qt::LeftButton, {}, from);
+            for (const QPoint at : {from + QPoint(30, 30), to}) {
+                QMouseEvent move(QEvent::MouseMove, QPointF(at), s.view().mapToGlobal(QPointF(at)),
+                                 Qt::NoButton, Qt::LeftButton, with);
+                QApplication::sendEvent(&s.view(), &move);
+            }
+            QTest::mouseRelease(&s.view(), Qt::LeftButton, {}, to);
+            s.rest();
+            const auto moved = std::ranges::find(s.plan().laid, std::size_t(1), &LaidThing::number);
+            return moved->box_mm.x0 - other.x0;
+        };
+        QVERIFY2(std::abs(drag({})) < 1e-6, "not in line with the other");
+        s.window->jobModel().undoStack().undo();
+        s.rest();
+        QVERIFY(std::abs(drag(Qt::AltModifier)) > 1.0 / scale); // where the hand is
+    }
+
+    void aLetterOfAnotherMaterialIsASheetOfItsOwn()
+    {
+        Sitting s(apron("Bram"));
+        s.window->openStation(MainWindow::Compose);
+        s.rest();
+        auto& view = s.window->composePage().view();
+        view.setCaret(0);
+        view.setCaret(1, true);
+        auto* material = s.find<QComboBox>("letterMaterial");
+        QVERIFY(material->isEnabled());
+        QTest::keyClick(material, Qt::Key_Down); // the first card
+        s.rest();
+        const auto colour = s.job().lettering.letter(0).handling.colour;
+        QVERIFY(!colour.empty());
+        QCOMPARE(s.window->design().composed()->design.parts.size(), std::size_t(2));
+        auto* operation = s.find<QComboBox>("letterOperation");
+        QTest::keyClick(operation, Qt::Key_Down);
+        QTest::keyClick(operation, Qt::Key_Down);
+        s.rest();
+        QCOMPARE(s.job().lettering.letter(0).handling.operation, std::optional(Operation::Score));
+        s.window->jobModel().undoStack().undo(); // cut, then scored: a step each
+        s.window->jobModel().undoStack().undo();
+        s.rest();
+        QVERIFY(!s.job().lettering.letter(0).handling.operation);
+        QCOMPARE(s.job().lettering.letter(0).handling.colour, colour);
+        s.window->openStation(MainWindow::HandOff);
+        s.rest();
+        // The first card may be the job's own material: then it lies on the same sheet.
+        const std::size_t sheets = s.model().material().id == colour ? 1 : 2;
+        QCOMPARE(s.plan().sheets.size(), sheets);
+        QCOMPARE(s.plan().has_crosses, sheets == 2);
+    }
+
+    void whatIsSoldIsCounted()
+    {
+        Sitting s;
+        s.window->library().addFiles({QString::fromStdString(s.job().font.path)});
+        s.rest();
+        const int row = s.window->fonts().rowOf(s.job().font);
+        QVERIFY(row >= 0);
+        s.window->fonts().rights(row);
+        QTRY_VERIFY(s.window->fonts().knownRights(row));
+        RightsRecord record = s.window->fonts().knownRights(row)->record;
+        AttachedPaper paper;
+        paper.name = "licence.txt";
+        paper.text = "You may sell up to 8 physical products made with this font.";
+        record.papers = {paper};
+        record.decisions = {{"2026-11-28", "I bought it", "sell-within-limits"}};
+        s.window->findPage().keepRecord(row, record, QStringLiteral("attach a paper"));
+        QTRY_COMPARE(s.window->fonts().knownRights(row)->dossier.units, 8u);
+        s.paste(kAprons); // five
+        s.save_path = s.file("sold.svg");
+        const auto save = [&] {
+            s.asked.clear();
+            QTest::mouseClick(s.find<QPushButton>("savesvg"), Qt::LeftButton);
+            s.rest();
+        };
+        save();
+        QVERIFY(s.asked.filter(QStringLiteral("may be sold")).isEmpty());
+        QVERIFY2(s.told().contains(QStringLiteral("5 of 8")), qPrintable(s.told()));
+        QCOMPARE(s.window->fonts().knownRights(row)->record.sold, 5u);
+        save(); // the same again, to another folder say: they are the same goods
+        QCOMPARE(s.window->fonts().knownRights(row)->record.sold, 5u);
+        s.paste(QStringLiteral("Ida\nJon\nKai\nLea\n"));
+        s.sale_ground.reset(); // nine of eight: asked, whatever was decided before, and gone back
+        save();
+        QVERIFY(!s.asked.isEmpty());
+        QCOMPARE(s.window->fonts().knownRights(row)->record.sold, 5u);
+        s.sale_ground = QStringLiteral("a second licence is bought");
+        save();
+        QCOMPARE(s.window->fonts().knownRights(row)->record.sold, 9u);
+        const auto slip = QString::fromStdString(s.saved(s.file("sold-rights.json")));
+        QVERIFY(slip.contains(QStringLiteral("\"sold\": 9")) &&
+                slip.contains(QStringLiteral("\"units\": 8")));
+        QVERIFY(slip.contains(QStringLiteral("a second licence is bought")));
+        QVERIFY(!slip.contains(QStringLiteral("\"sha256\": \"\"")));
+    }
+
+    void eachNameIsDressedQuietly()
+    {
+        Job job = apron();
+        job.font.path = test::demoFont("TansyCord.ttf").string();
+        Sitting s(std::move(job));
+        s.paste(QStringLiteral("Marda\nHazel\n"));
+        const double before = s.plan().cutLength_mm();
+        s.page().openLeaf(QStringLiteral("apart"));
+        auto* quietly = s.find<QAbstractButton>("dressedQuietly");
+        quietly->setFocus();
+        QTest::keyClick(quietly, Qt::Key_Space);
+        s.rest();
+        QVERIFY(s.job().names.is_dressed_quietly);
+        QVERIFY(std::abs(s.plan().cutLength_mm() - before) > 1.0);
+        s.window->jobModel().undoStack().undo();
+        s.rest();
+        QCOMPARE(s.plan().cutLength_mm(), before);
     }
 
     void theRunIsSeenBeforeItIsCut()
@@ -323,6 +453,29 @@ private slots:
         QTest::keyClick(&s.page().list(), Qt::Key_End);
         s.rest();
         QCOMPARE(s.job().words, std::string("Søren"));
+    }
+
+    void theFirstOfALongListAreSeenSoon()
+    {
+        Sitting s;
+        QString names;
+        for (int i = 0; i < 90; ++i)
+            names += QStringLiteral("Name%1\n").arg(QChar(u'a' + i % 26)) + QString(i / 26, u'e');
+        s.page().openLeaf(QStringLiteral("names"));
+        s.find<QPlainTextEdit>("namesText")->setPlainText(names);
+        std::size_t first = 0, last = 0;
+        const auto connection = QObject::connect(&s.model(), &HandOffModel::changed, &s.model(), [&] {
+            const std::size_t laid = s.model().plan() ? s.model().plan()->laid.size() : 0;
+            if (laid > 1 && first == 0)
+                first = laid;
+            last = laid;
+        });
+        QTest::mouseClick(s.find<QPushButton>("takeNames"), Qt::LeftButton);
+        s.rest();
+        QObject::disconnect(connection);
+        QVERIFY2(first > 0 && first < last, qPrintable(QStringLiteral("%1 of %2").arg(first).arg(last)));
+        QCOMPARE(last, s.job().names.names.size());
+        QVERIFY(s.model().isUpToDate());
     }
 
     void badListsAreSaidAndNothingIsLost()

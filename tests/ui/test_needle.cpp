@@ -1,11 +1,14 @@
 // Whole sittings with a needle: letters sewn, looked at, played and saved, cloth laid on, and files looked into.
 #include "core/base/file_output.h"
+#include "core/cut/blanks.h"
 #include "standins/stitcher/stitcher_server.h"
 #include "tests/support/gui.h"
 
 #include "ui/handoff/handoff_page.h"
 #include "ui/handoff/run_ribbon.h"
 #include "ui/needle/needle_page.h"
+#include "ui/proof/proof_list.h"
+#include "ui/proof/proof_page.h"
 #include "ui/widgets/leaf.h"
 #include "ui/widgets/sentence_bar.h"
 
@@ -94,6 +97,12 @@ private slots:
         s.stitch_file = s.save_path;
         s.click("lookIntoFile");
         QCOMPARE(s.find<QLabel>("needleHeading")->text(), QStringLiteral("ottilie.dst"));
+        // It has no strokes of ours, wherever it is pressed.
+        auto& cloth = s.page().cloth();
+        QTest::mouseClick(&cloth, Qt::LeftButton, {},
+                          cloth.toScreen(s.name().plan.columns.front().middle).toPoint());
+        QTest::keyClick(&cloth, Qt::Key_PageDown);
+        QVERIFY(!s.page().stroke().stroke());
         // A change of the job comes back to it.
         s.page().openLeaf(QStringLiteral("hoop"));
         s.find<QDoubleSpinBox>("hoopWidth")->setValue(90.0);
@@ -171,6 +180,172 @@ private slots:
         s.rest();
         QCOMPARE(s.name().words, std::string("Bo"));
         QVERIFY(s.name().figures.stitches != first);
+    }
+
+    void namesAreSewnTogether()
+    {
+        Sitting s(sewn("Ada"));
+        s.window->jobModel().setSize({SizeBy::XHeight, 9.0});
+        s.window->jobModel().changeLettering(QStringLiteral("list"), [](Job& job) {
+            setNames(job, {{"Ada"}, {"Bo"}, {"Cy"}, {"Dora"}});
+        });
+        s.rest();
+        QCOMPARE(s.page().model().hoops(), std::size_t(0));
+        s.page().openLeaf(QStringLiteral("hoop"));
+        auto* together = s.find<QAbstractButton>("sewTogether");
+        together->setFocus();
+        QTest::keyClick(together, Qt::Key_Space);
+        s.rest();
+        QCOMPARE(s.page().model().hoops(), std::size_t(1));
+        QVERIFY(s.name().words.find("Dora") != std::string::npos);
+        s.save_path = s.file("all.dst");
+        s.click("sewdst");
+        QVERIFY2(s.told().startsWith(QStringLiteral("Saved all.dst: 1 file")), qPrintable(s.told()));
+        // A hoop that holds fewer of them: the one that is shown holds the name that is shown.
+        s.find<QDoubleSpinBox>("hoopWidth")->setValue(60.0);
+        s.find<QDoubleSpinBox>("hoopHeight")->setValue(30.0);
+        s.rest();
+        QVERIFY(s.page().model().hoops() > 1);
+        QTest::keyClick(s.window.get(), Qt::Key_Down, Qt::AltModifier);
+        s.rest();
+        QVERIFY(s.name().words.find("Bo") != std::string::npos);
+        s.click("sewdst");
+        QVERIFY(QFile::exists(s.file("all-2.dst")));
+        while (s.window->jobModel().undoStack().canUndo())
+            QTest::keyClick(s.window.get(), Qt::Key_Z, Qt::ControlModifier);
+        s.rest();
+        QCOMPARE(s.page().model().hoops(), std::size_t(0));
+    }
+
+    void hoopsAreKept()
+    {
+        Sitting s;
+        s.page().openLeaf(QStringLiteral("hoop"));
+        auto* keep = s.find<QPushButton>("keepHoop");
+        QVERIFY(!keep->isEnabled()); // the usual one ships
+        s.find<QDoubleSpinBox>("hoopWidth")->setValue(152.0);
+        s.rest();
+        QVERIFY(keep->isEnabled());
+        QTest::mouseClick(keep, Qt::LeftButton);
+        s.rest();
+        QVERIFY(!keep->isEnabled());
+        const auto kept = ink::readBlanks(s.state_folder / "hoops.json");
+        QVERIFY(kept && kept->size() == 1);
+        QCOMPARE(kept->front().width_mm, 152.0);
+        // Another that ships, then none, then the kept one again.
+        auto* hoops = s.find<QComboBox>("hoopKept");
+        QTest::keyClick(hoops, Qt::Key_Home);
+        s.rest();
+        QCOMPARE(s.window->jobModel().job().stitches.hoop_width_mm, 0.0);
+        QTest::keyClick(hoops, Qt::Key_End);
+        s.rest();
+        QCOMPARE(s.window->jobModel().job().stitches.hoop_width_mm, 152.0);
+    }
+
+    void aStrokeIsChosenAndSewnOtherwise()
+    {
+        Job job = sewn("I");
+        job.size = {SizeBy::CapHeight, 30.0};
+        job.font.path = test::demoFont("GatepostPlain.ttf").string();
+        Sitting s(std::move(job));
+        auto& cloth = s.page().cloth();
+        QVERIFY(!s.page().stroke().stroke());
+        // By keyboard: the next, the one before, all round.
+        QTest::keyClick(&cloth, Qt::Key_PageDown);
+        QCOMPARE(s.page().stroke().stroke(), std::optional<std::size_t>(0));
+        QTest::keyClick(&cloth, Qt::Key_PageUp);
+        QCOMPARE(s.page().stroke().stroke(), std::optional(s.name().plan.columns.size() - 1));
+        // By mouse, on its middle; beside all of them none is meant.
+        const auto& columns = s.name().plan.columns;
+        const auto stem = std::ranges::max_element(columns, {}, [](const StitchColumn& c) {
+            return length(c.to - c.from);
+        }); // nothing crosses its middle
+        QTest::mouseClick(&cloth, Qt::LeftButton, {}, cloth.toScreen(stem->middle).toPoint());
+        QCOMPARE(s.page().stroke().stroke(), std::optional(std::size_t(stem - columns.begin())));
+        QVERIFY(s.find<QLabel>("strokeWords")->text().contains(QStringLiteral("satin")));
+        auto* sewn_as = s.find<QComboBox>("strokeSewn");
+        QVERIFY(sewn_as->isVisible());
+        for (int k = 0; k < 3; ++k) // satin, rows, a line
+            QTest::keyClick(sewn_as, Qt::Key_Down);
+        s.rest();
+        const auto lines = [&] {
+            return std::ranges::count(s.name().plan.columns, ColumnKind::Running, &StitchColumn::kind);
+        };
+        QCOMPARE(lines(), std::ptrdiff_t(1));
+        QCOMPARE(s.window->jobModel().job().lettering.mendings.size(),
+                 std::size_t(1)); // the last choice counts
+        QVERIFY(s.find<QLabel>("strokeWords")->text().contains(QStringLiteral("line")));
+        QTest::keyClick(sewn_as, Qt::Key_Home); // as the rest
+        s.rest();
+        QCOMPARE(lines(), std::ptrdiff_t(0));
+        QVERIFY(s.window->jobModel().job().lettering.mendings.empty());
+        QTest::mouseClick(&cloth, Qt::LeftButton, {}, QPoint(4, 4));
+        QVERIFY(!s.page().stroke().stroke());
+        QVERIFY(!sewn_as->isVisible());
+    }
+
+    void aStitchFileIsDropped()
+    {
+        Sitting s;
+        s.save_path = s.file("ottilie.exp");
+        s.click("sewexp");
+        s.window->jobModel().setProcess(Process::KnifeVinyl);
+        s.window->openStation(MainWindow::Find);
+        s.rest();
+        s.window->bring({s.save_path});
+        s.rest();
+        QVERIFY(s.page().isVisible());
+        QCOMPARE(s.find<QLabel>("needleHeading")->text(), QStringLiteral("ottilie.exp"));
+        s.window->jobModel().setProcess(Process::KnifeCard); // back to the job, which is cut
+        s.rest();
+        QVERIFY(!s.page().isVisible());
+        // One that is none is said.
+        QFile bad(s.file("bad.dst"));
+        QVERIFY(bad.open(QIODevice::WriteOnly) && bad.write("no stitches") > 0);
+        bad.close();
+        s.window->bring({bad.fileName()});
+        s.rest();
+        QVERIFY2(s.told().contains(QStringLiteral("bad.dst")), qPrintable(s.told()));
+    }
+
+    void proofMendsForTheNeedle()
+    {
+        Job job = sewn("Ada");
+        job.font.path = test::demoFont("GatepostPlain.ttf").string();
+        job.size = {SizeBy::XHeight, 2.0};
+        Sitting s(std::move(job));
+        s.window->openStation(MainWindow::Proof);
+        s.rest();
+        const auto count = [&](FindingKind kind) {
+            return std::ranges::count(s.window->proof().findings(), kind, &ProofFinding::kind);
+        };
+        QCOMPARE(count(FindingKind::LowLetters), std::ptrdiff_t(1));
+        auto& list = s.window->proofPage().list();
+        const auto choose = [&] {
+            const auto& findings = s.window->proof().findings();
+            for (std::size_t i = 0; i < findings.size(); ++i)
+                if (findings[i].kind == FindingKind::LowLetters)
+                    list.chooseFinding(i);
+        };
+        const auto press = [&](const char* words) {
+            choose();
+            for (auto* button : list.actions()->findChildren<QPushButton*>())
+                if (button->text() == QLatin1String(words)) {
+                    button->click();
+                    s.rest();
+                    return true;
+                }
+            return false;
+        };
+        QVERIFY(press("Sew them as lines"));
+        QVERIFY(s.window->jobModel().job().lettering.letter(0).sewn_as == SewnAs::Running);
+        s.window->jobModel().undoStack().undo();
+        s.rest();
+        QVERIFY(!s.window->jobModel().job().lettering.letter(0).sewn_as);
+        choose();
+        QTest::keyClick(&list, Qt::Key_Return); // what is usually done: larger letters
+        s.rest();
+        QCOMPARE(count(FindingKind::LowLetters), std::ptrdiff_t(0));
     }
 
     void itIsSentAndSewnRoundByRound()

@@ -64,6 +64,16 @@ enum class ErrorCode {
     ServiceFault,
     DownloadCutOff,
     DownloadWrong,
+    PictureUnreadable = 820,
+    PictureCutShort,
+    PictureTooLarge,
+    PictureMoves,
+    PictureOneTone,
+    PictureWithoutLettering,
+    FrameTooSmall,
+    DeviceUnreachable = 850,
+    DeviceBusy,
+    DeviceLineLost,
     Internal = 900,
 };
 

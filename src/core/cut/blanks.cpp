@@ -20,6 +20,15 @@ std::vector<Blank> shippedBlanks()
             {"a wooden board", 300, 200},     {"a card, folded", 105, 148}};
 }
 
+std::vector<Blank> shippedHoops()
+{
+    return {{"100 × 100 mm", 100, 100},
+            {"130 × 180 mm", 130, 180},
+            {"160 × 260 mm", 160, 260},
+            {"200 × 300 mm", 200, 300},
+            {"a cap's front, 130 × 60 mm", 130, 60}};
+}
+
 Result<std::vector<Blank>> readBlanks(const std::filesystem::path& file)
 {
     std::error_code error;

@@ -12,6 +12,9 @@ inline constexpr std::size_t kMostBlanks = 100;
 /// Sizes of common goods (common practice, no source).
 std::vector<Blank> shippedBlanks();
 
+/// Rooms of common hoops (common practice, no source).
+std::vector<Blank> shippedHoops();
+
 /// Those that the person kept; none without the file.
 /// Errors: FileUnreadable; DocumentDamaged.
 Result<std::vector<Blank>> readBlanks(const std::filesystem::path& file);

@@ -1,5 +1,7 @@
 #include "core/cut/material_card.h"
 
+#include "core/base/text.h"
+
 #include "core/base/file_output.h"
 #include "core/cut/material_texts.h"
 
@@ -167,6 +169,14 @@ std::vector<MaterialCard> allMaterials(const std::filesystem::path& own, std::ve
             *same = std::move(card);
     }
     return out;
+}
+
+const MaterialCard* materialCalled(const std::vector<MaterialCard>& cards, std::string_view words)
+{
+    const std::string word = lowered(words);
+    const auto found = std::ranges::find_if(
+        cards, [&](const MaterialCard& card) { return card.id == word || lowered(card.name) == word; });
+    return found == cards.end() ? nullptr : &*found;
 }
 
 const MaterialCard* materialFor(const std::vector<MaterialCard>& cards, Process process)

@@ -48,6 +48,9 @@ std::vector<MaterialCard> materialsIn(const std::filesystem::path& folder, std::
 /// Those of the person in place of shipped ones of the same id.
 std::vector<MaterialCard> allMaterials(const std::filesystem::path& own, std::vector<Error>& faults);
 
+/// The card of this id, or name; null where none is.
+const MaterialCard* materialCalled(const std::vector<MaterialCard>& cards, std::string_view words);
+
 /// The first that is for the process.
 const MaterialCard* materialFor(const std::vector<MaterialCard>& cards, Process process);
 

@@ -31,7 +31,7 @@ constexpr std::size_t kMany = 30;
 constexpr std::size_t kPlacedFinely = 2;
 constexpr double kFreeStep_deg = 15.0;
 /// Of work that is tried by itself, in things placed.
-constexpr int kWork = 3200;
+constexpr int kWork = 800;
 constexpr int kLeastOrders = 4, kMostOrders = 24;
 constexpr double kMostSpacing_mm = 200.0;
 

@@ -6,6 +6,7 @@
 #include "core/geometry/flatten.h"
 #include "core/geometry/nesting.h"
 
+#include <cmath>
 #include <map>
 
 namespace ink {
@@ -14,6 +15,8 @@ namespace {
 constexpr double kLyingFlat_mm = 0.01;
 /// Distances are kept with this to spare, for what chords and rounding take.
 constexpr double kSpare_mm = 0.005;
+/// Beside that, so that rounding does not make a place too near.
+constexpr double kNoMore_mm = 1e-6;
 
 } // namespace
 
@@ -116,6 +119,47 @@ struct SheetRoom::Lying
                 return false;
         return true;
     }
+
+    /// Of the places that one side of the thing can be brought to, the nearest: how far it is, and the line it stands on then.
+    struct Step
+    {
+        double by_mm = 0.0;
+        std::optional<double> line_mm;
+
+        void offer(double side_mm, double line_mm_, double reach_mm)
+        {
+            const double step = line_mm_ - side_mm;
+            if (std::abs(step) <= reach_mm && (!line_mm || std::abs(step) < std::abs(by_mm))) {
+                by_mm = step;
+                line_mm = line_mm_;
+            }
+        }
+    };
+    std::pair<Step, Step> stepsOf(std::size_t number, const Thing& thing, double reach_mm) const
+    {
+        Step across, up;
+        const Box box = thing.box();
+        const double m = sheet.margin_mm, apart = spacing_mm + kSpare_mm + kNoMore_mm;
+        across.offer(box.x0, m, reach_mm);
+        across.offer(box.x1, sheet.width_mm - m, reach_mm);
+        up.offer(box.y1, -m, reach_mm);
+        if (!sheet.isRoll())
+            up.offer(box.y0, m - sheet.length_mm, reach_mm);
+        for (std::size_t i = 0; i < things.size(); ++i) {
+            if (i == number || things[i].place.sheet != thing.place.sheet)
+                continue;
+            const Box other = things[i].box();
+            across.offer(box.x0, other.x0, reach_mm);
+            across.offer(box.x1, other.x1, reach_mm);
+            across.offer(box.x0, other.x1 + apart, reach_mm);
+            across.offer(box.x1, other.x0 - apart, reach_mm);
+            up.offer(box.y0, other.y0, reach_mm);
+            up.offer(box.y1, other.y1, reach_mm);
+            up.offer(box.y0, other.y1 + apart, reach_mm);
+            up.offer(box.y1, other.y0 - apart, reach_mm);
+        }
+        return {across, up};
+    }
 };
 
 SheetRoom::SheetRoom(std::span<const SharedOutline> items, const Placed& placed, const SheetSize& sheet,
@@ -135,6 +179,33 @@ SheetRoom::SheetRoom(SheetRoom&&) noexcept = default;
 bool SheetRoom::isFree(std::size_t place, const Placement& there) const
 {
     return m_lying->isFree(place, m_lying->thingOf(there));
+}
+
+SheetRoom::Rest SheetRoom::atRest(std::size_t place, const Placement& there, double reach_mm) const
+{
+    const auto thing = m_lying->thingOf(there);
+    const auto steps = m_lying->stepsOf(place, thing, reach_mm);
+    const auto &across = steps.first, &up = steps.second;
+    const auto with = [&](bool takes_across, bool takes_up) {
+        Rest rest{there};
+        if (takes_across) {
+            rest.there.at_mm.x += across.by_mm;
+            rest.x_mm = across.line_mm;
+        }
+        if (takes_up) {
+            rest.there.at_mm.y += up.by_mm;
+            rest.y_mm = up.line_mm;
+        }
+        return rest;
+    };
+    for (const auto& [takes_across, takes_up] : {std::pair(true, true), {true, false}, {false, true}}) {
+        if ((takes_across && !across.line_mm) || (takes_up && !up.line_mm))
+            continue;
+        const Rest rest = with(takes_across, takes_up);
+        if (isFree(place, rest.there))
+            return rest;
+    }
+    return with(false, false);
 }
 
 void SheetRoom::move(std::size_t place, const Placement& there)

@@ -18,6 +18,16 @@ public:
     bool isFree(std::size_t place, const Placement& there) const;
     void move(std::size_t place, const Placement& there);
 
+    /// The lines that a thing came to rest on: an edge of another, the distance from it, or a margin; in mm.
+    struct Rest
+    {
+        Placement there;
+        std::optional<double> x_mm = {}, y_mm = {};
+    };
+    /// The nearest place where its box stands in line with another, or at the distance from it, no further away than `reach_mm` across
+    /// and up; the place itself where that would not be free.
+    Rest atRest(std::size_t place, const Placement& there, double reach_mm) const;
+
 private:
     struct Lying;
     std::unique_ptr<Lying> m_lying;

@@ -32,6 +32,8 @@ struct SheetSettings
     double border_mm = 0.0;
     std::string border_material;
     double overcut_mm = 0.0, blade_mm = 0.0, kerf_mm = 0.0;
+    /// Outer edges are gone round clockwise and middles the other way, instead of the reverse.
+    bool is_clockwise = false;
     /// Gaps that hold a piece in the sheet.
     int tabs = 0;
     double tab_mm = 0.6;

@@ -104,10 +104,11 @@ ToolPath ToolPath::reversed() const
 }
 
 void addRings(std::vector<ToolPath>& paths, const Outline& on_sheet_mm, Operation operation,
-              std::size_t design)
+              std::size_t design, std::size_t first_piece)
 {
-    for (std::size_t piece = 0; piece < on_sheet_mm.pieces.size(); ++piece) {
-        const auto& p = on_sheet_mm.pieces[piece];
+    for (std::size_t i = 0; i < on_sheet_mm.pieces.size(); ++i) {
+        const auto& p = on_sheet_mm.pieces[i];
+        const std::size_t piece = first_piece + i;
         paths.push_back({p.outer.segments, true, operation, design, piece, false});
         for (const auto& middle : p.middles)
             paths.push_back({middle.segments, true, operation, design, piece, true});

@@ -36,9 +36,9 @@ inline constexpr std::size_t kNoDesign = std::size_t(-1);
 /// Where along the segment so much of its length is behind.
 double parameterAt(const Segment& segment, double length_mm);
 
-/// All rings of an outline as it lies on the sheet, each piece's outer ring before its middles.
+/// All rings of an outline as it lies on the sheet, each piece's outer ring before its middles; pieces count from `first_piece`.
 void addRings(std::vector<ToolPath>& paths, const Outline& on_sheet_mm, Operation operation,
-              std::size_t design);
+              std::size_t design, std::size_t first_piece = 0);
 
 /// A closed path that goes on past its start, so that a blade that swivels has parted everything; open then.
 /// Shape:  as it is where it is open, or `overcut_mm` is 0; never more than once more round.

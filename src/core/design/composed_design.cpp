@@ -2,6 +2,8 @@
 
 #include "core/design/along_shape.h"
 #include "core/design/design_proof.h"
+#include "core/design/drawings.h"
+#include "core/design/try_on.h"
 #include "core/geometry/bend.h"
 #include "core/geometry/nesting.h"
 #include "core/geometry/reduce.h"
@@ -24,20 +26,21 @@ struct Scale
     double across = 0.0, up = 0.0;
     /// Of the size that was asked for.
     double made_smaller = 1.0;
+    double closed_up_mm = 0.0;
 };
 
 Result<Scale> askedScale(const Job& job, const FindLetters& letters, const Box& ink)
 {
-    const auto alike = [](double scale) { return Scale{scale, scale, 1.0}; };
+    const auto alike = [](double scale) { return Scale{scale, scale}; };
     const auto& size = job.size;
     switch (size.by) {
     case SizeBy::Height: {
         const double up = size.value_mm / ink.height();
-        return Scale{size.other_mm ? *size.other_mm / ink.width() : up, up, 1.0};
+        return Scale{size.other_mm ? *size.other_mm / ink.width() : up, up};
     }
     case SizeBy::Width: {
         const double across = size.value_mm / ink.width();
-        return Scale{across, size.other_mm ? *size.other_mm / ink.height() : across, 1.0};
+        return Scale{across, size.other_mm ? *size.other_mm / ink.height() : across};
     }
     case SizeBy::Em:
         break;
@@ -66,26 +69,89 @@ Result<Scale> scaleOf(const Job& job, const FindLetters& letters, const Box& ink
     return scale;
 }
 
+/// No more is taken from the space between letters than this, nor more than this share of the narrowest: they stay as far from
+/// touching as they look (common practice, no source).
+constexpr double kMostTighter_u = 60.0, kMostTighterShare = 0.5;
+
+/// How much nearer the letters of words that are too wide may stand: nothing where letters join, or were closed up already.
+double tighterFor(const Job& job, const Setting& setting, double width_u, double widest_u)
+{
+    if (job.lettering.close_up.depth_mm || widest_u <= 0.0 || width_u <= widest_u)
+        return 0.0;
+    for (const auto& block : setting.blocks)
+        if (block.shape.kind != ShapeKind::None)
+            return 0.0;
+    double narrowest_u = kMostTighter_u / kMostTighterShare;
+    for (const auto& pair : setting.pairs) {
+        if (pair.state == ClosePair::State::NoCommonHeight)
+            continue;
+        if (pair.gap <= 0.0)
+            return 0.0;
+        narrowest_u = std::min(narrowest_u, pair.gap);
+    }
+    std::map<std::size_t, std::size_t> letters;
+    std::size_t most = 0;
+    for (const auto& letter : setting.letters)
+        most = std::max(most, ++letters[letter.line]);
+    return most < 2 ? 0.0
+                    : std::min(kMostTighterShare * narrowest_u, (width_u - widest_u) / double(most - 1));
+}
+
 /// Sets the words until the size that the close-up was made for is the size they come to.
 Result<std::pair<Setting, Scale>> setToSize(const Job& job, const FindLetters& letters,
                                             const ComposeOptions& options)
 {
-    double mm_per_u = 0.0;
+    double mm_per_u = 0.0, tighter_u = 0.0;
     for (int round = 0;; ++round) {
-        auto setting = setLettering(job, letters, {mm_per_u, options.cancel, options.settings});
+        auto setting = setLettering(job, letters, {mm_per_u, options.cancel, options.settings, tighter_u});
         if (!setting)
             return fail(setting.error());
         if (setting->ink.width() <= 0.0 || setting->ink.height() <= 0.0)
             return fail(ErrorCode::NothingToCut, job.font.path);
-        const auto next = scaleOf(job, letters, setting->ink);
+        auto next = scaleOf(job, letters, setting->ink);
         if (!next)
             return fail(next.error());
+        if (next->made_smaller < 1.0 && tighter_u == 0.0) {
+            const double asked = next->across / next->made_smaller;
+            tighter_u = tighterFor(job, *setting, setting->ink.width(), job.size.widest_mm / asked);
+            if (tighter_u > 0.0)
+                continue;
+        }
+        next->closed_up_mm = tighter_u * next->across;
         const bool needs_size = job.lettering.close_up.depth_mm.has_value();
         const bool is_agreed = mm_per_u > 0.0 && std::abs(next->across - mm_per_u) <= kAgreed * mm_per_u;
         mm_per_u = next->across; // letters close up across
         if (!needs_size || is_agreed || round >= kRounds)
             return std::pair(std::move(*setting), *next);
     }
+}
+
+/// The words as their list dresses them: afresh for each name. Nothing where the job is dressed by hand only.
+Result<std::optional<Job>> dressedForList(const Job& job, const FindLetters& letters,
+                                          const ComposeOptions& options)
+{
+    if (!job.names.is_dressed_quietly)
+        return std::optional<Job>();
+    const auto source = letters(job.font);
+    detail::Drawings drawings(options.settings);
+    const auto forms = source ? drawings.forms(*source) : nullptr;
+    if (!forms)
+        return std::optional<Job>();
+    const auto set = setToSize(job, letters, options);
+    if (!set)
+        return fail(set.error());
+    TryOnRequest request;
+    request.job = job;
+    request.letters = letters;
+    request.forms = forms;
+    request.mm_per_u = {set->second.across, set->second.up};
+    request.strokes = drawings.strokes();
+    request.settings = options.settings;
+    request.cancel = options.cancel;
+    auto dressed = dressedQuietly(request);
+    if (!dressed)
+        return fail(dressed.error());
+    return std::optional(std::move(*dressed));
 }
 
 bool bends(const SetBlock& block)
@@ -156,6 +222,44 @@ Result<void> finishInto(ComposedDesign& composed, Welded welded, const Job& job,
         design.warnings.push_back("some nodes stayed: without them the outline would have crossed itself");
     if (!design.missing.empty())
         design.warnings.push_back("the font lacks " + listed(design.missing) + "; left out");
+    return {};
+}
+
+/// Of everything by how it is made; mendings at a place go to what their letter belongs to.
+Result<void> addParts(ComposedDesign& composed, const std::vector<PlacedPaths>& glyphs, Unit unit,
+                      const Job& job, const ComposeOptions& options)
+{
+    const auto others = handlingsOf(job.lettering);
+    if (others.empty())
+        return {};
+    std::vector<Handling> handlings{Handling()};
+    handlings.insert(handlings.end(), others.begin(), others.end());
+    for (const auto& handling : handlings) {
+        std::vector<PlacedPaths> alike;
+        std::ranges::copy_if(glyphs, std::back_inserter(alike), [&](const PlacedPaths& glyph) {
+            return handlingOf(job.lettering, others, glyph.layer) == handling;
+        });
+        if (alike.empty())
+            continue;
+        auto welded = weld(alike, unit, {options.cancel, options.welds});
+        if (!welded)
+            return fail(welded.error());
+        Job own = job;
+        std::erase_if(own.lettering.mendings, [&](const Mending& mending) {
+            return mending.place && job.lettering.letter(mending.place->letter).handling != handling;
+        });
+        std::vector<PlacedMending> mendings;
+        MendingRequest request;
+        if (!own.lettering.mendings.empty()) {
+            mendings = placedMendings(composed, own);
+            request = mendingRequest(composed, own, options.cancel);
+        }
+        auto finished = finish(transformed(welded->outline, composed.to_mm), job.finishing,
+                               composed.design.em_mm, mendings, request, options.cancel);
+        if (!finished)
+            return fail(finished.error());
+        composed.design.parts.push_back({handling, std::move(finished->outline_mm)});
+    }
     return {};
 }
 
@@ -231,13 +335,17 @@ Point ComposedDesign::placed(std::size_t number, Point straight_u) const
     return to_mm.map(straight_u);
 }
 
-Result<ComposedDesign> composeDesign(const Job& job, const FindLetters& letters,
+Result<ComposedDesign> composeDesign(const Job& asked, const FindLetters& letters,
                                      const ComposeOptions& options)
 {
-    if (auto ok = checkSize(job.size); !ok)
+    if (auto ok = checkSize(asked.size); !ok)
         return fail(ok.error());
-    if (auto ok = checkFinishing(job.finishing); !ok)
+    if (auto ok = checkFinishing(asked.finishing); !ok)
         return fail(ok.error());
+    const auto dressed = dressedForList(asked, letters, options);
+    if (!dressed)
+        return fail(dressed.error());
+    const Job& job = *dressed ? **dressed : asked;
     auto set = setToSize(job, letters, options);
     if (!set)
         return fail(set.error());
@@ -278,6 +386,7 @@ Result<ComposedDesign> composeDesign(const Job& job, const FindLetters& letters,
     composed.mm_per_u = scale->across;
     composed.mm_per_u_up = scale->up;
     composed.design.made_smaller = scale->made_smaller;
+    composed.design.closed_up_mm = set->second.closed_up_mm;
     if (const auto source = letters(job.font)) {
         const double mm_per_fu = scale->up * kU_per_em / (*source)->unitsPerEm();
         composed.cap_height_mm = (*source)->capHeight_fu() * mm_per_fu;
@@ -290,6 +399,8 @@ Result<ComposedDesign> composeDesign(const Job& job, const FindLetters& letters,
             error.subject = job.font.path;
         return fail(std::move(error));
     }
+    if (auto done = addParts(composed, glyphs, unit, job, options); !done)
+        return fail(done.error());
     for (const auto& glyph : glyphs)
         composed.design.glyphs_mm.push_back(transformed(*glyph.paths, composed.to_mm.after(glyph.at)));
     composed.design.weld.nodes_before = nodesOf(composed.setting); // also of what was bent first

@@ -11,11 +11,21 @@
 
 namespace ink {
 
+/// What is made alike, welded and finished by itself, in the place it has in the whole.
+struct DesignPart
+{
+    Handling handling;
+    Outline outline_mm;
+};
+
 /// The finished thing.
 struct Design
 {
     /// Welded, in mm; the inked shape's lower left corner is the origin.
     Outline outline_mm;
+    /// Where letters are made otherwise than the rest: everything by how it is made, the usual first where there is some. Empty
+    /// where all is made alike.
+    std::vector<DesignPart> parts;
     /// The glyphs as drawn, on the same place, to show what overlapped.
     std::vector<Paths> glyphs_mm;
     OutlineFigures figures_mm;
@@ -26,6 +36,8 @@ struct Design
     double em_mm = 0.0;
     /// Share of the size that was asked for, where the words would have been too wide for it.
     double made_smaller = 1.0;
+    /// What was taken from the space between letters for the same reason, before that.
+    double closed_up_mm = 0.0;
     std::u32string missing;
     std::vector<std::string> warnings;
     bool is_mirrored = false;

@@ -1,6 +1,8 @@
 #include "core/design/design_proof.h"
 
 #include "core/design/along_shape.h"
+#include "core/design/sewn_otherwise.h"
+#include "core/stitch/stitch_figures.h"
 
 #include <algorithm>
 #include <limits>
@@ -63,7 +65,11 @@ std::vector<ProofFinding> findingsOf(const OutlineProof& outline, double scale,
     auto findings = outline.findings(scale, askedOf(job));
     for (auto& finding : findings)
         toCharacters(finding, composed.setting);
-    std::erase_if(findings, [&](const ProofFinding& f) { return isLeft(composed, job, f); });
+    std::erase_if(findings, [&](const ProofFinding& f) {
+        const bool is_of_blades = f.kind == FindingKind::Nodes || f.kind == FindingKind::CutTwice ||
+                                  f.kind == FindingKind::SharpPoint;
+        return (is_of_blades && isSewn(job.process)) || isLeft(composed, job, f);
+    });
     const auto whole = [&](FindingKind kind) {
         ProofFinding f;
         f.kind = kind;
@@ -86,6 +92,70 @@ std::vector<ProofFinding> findingsOf(const OutlineProof& outline, double scale,
     return findings;
 }
 
+/// What the plan of its stitches tells. Empty where there is no plan: why is told where it is sewn.
+std::vector<ProofFinding> sewnFindings(const ComposedDesign& composed, const Job& job,
+                                       const CancelToken& cancel)
+{
+    std::vector<ProofFinding> out;
+    const auto settings = sensible(job.sewing());
+    const auto& outline = composed.design.outline_mm;
+    const auto plan = planStitches(outline, Unit::ofEm(composed.design.em_mm), settings, cancel,
+                                   sewingOf(sewnOtherwise(composed, job), {1, 0, 0, 1, 0, 0}));
+    if (!plan)
+        return out;
+    const auto figures = figuresOf(*plan, outline, settings);
+    const auto find = [&](FindingKind kind, const Box& box, double measured, double wanted) {
+        ProofFinding f;
+        f.kind = kind;
+        f.level = FindingLevel::Look;
+        f.box = box;
+        f.at = {(box.x0 + box.x1) / 2, (box.y0 + box.y1) / 2};
+        f.measured = measured;
+        f.wanted = wanted;
+        out.push_back(std::move(f));
+    };
+    if (settings.as != SewnAs::Applique)
+        for (const auto& line : composed.setting.lines) {
+            const double high_mm = line.ink.height() * composed.mm_per_u_up;
+            Box box;
+            box.add(composed.to_mm.map({line.ink.x0, line.ink.y0}));
+            box.add(composed.to_mm.map({line.ink.x1, line.ink.y1}));
+            if (line.ink.isEmpty() || high_mm >= kLowestLetters_mm)
+                continue;
+            find(FindingKind::LowLetters, box, high_mm, kLowestLetters_mm);
+            for (std::size_t i = line.first; i < line.end; ++i)
+                out.back().letters.push_back(i);
+        }
+    for (const auto& column : plan->columns)
+        if (settings.as == SewnAs::Satin && column.kind == ColumnKind::Fill &&
+            column.most_width_mm > kWidestColumn_mm) {
+            Box box;
+            box.add(column.from);
+            box.add(column.to);
+            find(FindingKind::WideStroke, box, column.most_width_mm, kWidestColumn_mm);
+            out.back().at = column.middle;
+            if (const auto place = mendingPlaceAt(composed, column.middle))
+                out.back().letters = {place->letter};
+        }
+    const Box& all = composed.design.figures_mm.box;
+    if (inHoop(all, settings) == InHoop::TooLarge) {
+        // As it lies better: the side that is furthest beyond.
+        const double w = settings.hoop_width_mm, h = settings.hoop_height_mm;
+        const double upright = std::max(all.width() / w, all.height() / h),
+                     turned = std::max(all.width() / h, all.height() / w);
+        const double across_mm = upright <= turned ? w : h, up_mm = upright <= turned ? h : w;
+        const bool is_across = all.width() / across_mm >= all.height() / up_mm;
+        find(FindingKind::TooLarge, all, is_across ? all.width() : all.height(),
+             is_across ? across_mm : up_mm);
+        out.back().level = FindingLevel::Fails;
+    }
+    if (figures.thickest > kMostLayers)
+        find(FindingKind::ThickThread, all, figures.thickest, kMostLayers);
+    if (figures.short_share > kMostShortStitches)
+        find(FindingKind::ShortStitches, all, 100.0 * figures.short_share, 100.0 * kMostShortStitches);
+    return out;
+}
+
 Result<DesignProof> proofOf(const ComposedDesign& composed, const Job& job, const KnownOfFont& known,
                             const CancelToken& cancel)
 {
@@ -104,6 +174,10 @@ Result<DesignProof> proofOf(const ComposedDesign& composed, const Job& job, cons
         proof.outline = std::make_shared<const OutlineProof>(std::move(*made));
     }
     proof.findings = findingsOf(*proof.outline, 1.0, composed, job, known);
+    if (isSewn(job.process))
+        for (auto& finding : sewnFindings(composed, job, cancel))
+            if (!isLeft(composed, job, finding))
+                proof.findings.push_back(std::move(finding));
     proof.verdict = verdictOf(proof.findings);
     proof.weeding =
         weedingOf(*proof.outline, job.weeding.rule, weedingLines(composed.design.outline_mm, job.weeding));
@@ -143,6 +217,8 @@ std::vector<PlacedMending> placedMendings(const ComposedDesign& composed, const 
 {
     std::vector<PlacedMending> out;
     for (const auto& m : job.lettering.mendings) {
+        if (isOfStitches(m.kind))
+            continue;
         PlacedMending placed{m.kind, m.to, {}, m.leaves};
         if (m.place) {
             placed.at_mm = placeOf(composed, *m.place);

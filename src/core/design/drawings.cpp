@@ -1,6 +1,7 @@
 #include "core/design/drawings.h"
 
 #include "core/design/close_up.h"
+#include "core/design/try_on.h"
 
 namespace ink {
 
@@ -95,6 +96,10 @@ struct SettingCache::State
     Recent<const void*, std::pair<std::shared_ptr<const void>, std::vector<std::uint32_t>>,
            std::hash<const void*>>
         tails{200};
+    Recent<const void*, std::pair<std::shared_ptr<const void>, std::shared_ptr<const FormTable>>,
+           std::hash<const void*>>
+        forms{20};
+    StrokeWidths strokes;
 };
 
 SettingCache::SettingCache() : m_state(std::make_unique<State>()) {}
@@ -208,6 +213,27 @@ std::vector<std::uint32_t> Drawings::tails(const std::shared_ptr<const LetterSou
     const std::scoped_lock lock(m_cache->state().mutex);
     m_cache->state().tails.insert(key, {anchor(source), glyphs}, 1);
     return glyphs;
+}
+
+std::shared_ptr<const FormTable> Drawings::forms(const std::shared_ptr<const LetterSource>& source)
+{
+    if (!source->face())
+        return nullptr;
+    const void* key = identity(source);
+    {
+        const std::scoped_lock lock(m_cache->state().mutex);
+        if (const auto known = m_cache->state().forms.find(key))
+            return known->second;
+    }
+    auto table = std::make_shared<const FormTable>(*source->face());
+    const std::scoped_lock lock(m_cache->state().mutex);
+    m_cache->state().forms.insert(key, {anchor(source), table}, 1);
+    return table;
+}
+
+std::shared_ptr<StrokeWidths> Drawings::strokes() const
+{
+    return {m_cache, &m_cache->state().strokes};
 }
 
 std::shared_ptr<const SideProfile> Drawings::profile(const std::shared_ptr<const Paths>& paths)

@@ -9,6 +9,11 @@
 #include <string>
 #include <vector>
 
+namespace ink {
+class FormTable;
+class StrokeWidths;
+} // namespace ink
+
 namespace ink::detail {
 
 struct Drawn
@@ -37,6 +42,9 @@ public:
     std::optional<SideGap> gap(const SetLetter& left, const SetLetter& right);
     /// Glyphs that can stand as a tail.
     std::vector<std::uint32_t> tails(const std::shared_ptr<const LetterSource>& source);
+    /// What its letters can wear; null for what was stored of a font.
+    std::shared_ptr<const FormTable> forms(const std::shared_ptr<const LetterSource>& source);
+    std::shared_ptr<StrokeWidths> strokes() const;
 
 private:
     std::shared_ptr<const SideProfile> profile(const std::shared_ptr<const Paths>& paths);

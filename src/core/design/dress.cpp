@@ -49,9 +49,6 @@ public:
     {
         TryOnRequest request = m_request;
         Dressing dressing{std::move(name), request.job, 0};
-        for (auto& [character, choice] : dressing.job.lettering.letters)
-            choice.worn.reset();
-        tidy(dressing.job.lettering);
         for (const std::size_t character : letters) {
             request.job = dressing.job;
             request.character = character;
@@ -122,18 +119,36 @@ private:
     std::vector<std::size_t> m_first, m_last, m_middle;
 };
 
+std::vector<std::size_t> endOf(const std::vector<std::size_t>& letters, bool is_last)
+{
+    return letters.empty() ? std::vector<std::size_t>{}
+                           : std::vector{is_last ? letters.back() : letters.front()};
+}
+
 } // namespace
 
-Result<std::vector<Dressing>> dress(const TryOnRequest& request)
+Result<Job> dressedQuietly(const TryOnRequest& request)
 {
+    Dresser dresser(request);
+    auto letters = endOf(dresser.lasts(), true);
+    std::erase_if(letters, [&](std::size_t at) { return request.job.lettering.letter(at).worn.has_value(); });
+    auto dressing = dresser.dress({}, letters, Dresser::Wish::Least);
+    if (!dressing)
+        return fail(dressing.error());
+    return std::move(dressing->job);
+}
+
+Result<std::vector<Dressing>> dress(const TryOnRequest& asked)
+{
+    TryOnRequest request = asked;
+    for (auto& [character, choice] : request.job.lettering.letters)
+        choice.worn.reset();
+    tidy(request.job.lettering);
     Dresser dresser(request);
     using Wish = Dresser::Wish;
     const auto both = [](std::vector<std::size_t> a, const std::vector<std::size_t>& b) {
         a.insert(a.end(), b.begin(), b.end());
         return a;
-    };
-    const auto end = [](const std::vector<std::size_t>& v, bool is_last) {
-        return v.empty() ? std::vector<std::size_t>{} : std::vector{is_last ? v.back() : v.front()};
     };
     const auto& firsts = dresser.firsts();
     const auto& lasts = dresser.lasts();
@@ -144,10 +159,10 @@ Result<std::vector<Dressing>> dress(const TryOnRequest& request)
         Wish wish;
     };
     const std::vector<Plan> plans{
-        {"Quiet", end(lasts, true), Wish::Least},
-        {"A long ending", end(lasts, true), Wish::Most},
-        {"A grand beginning", end(firsts, false), Wish::Most},
-        {"Lively", both(end(firsts, false), end(lasts, true)), Wish::Fair},
+        {"Quiet", endOf(lasts, true), Wish::Least},
+        {"A long ending", endOf(lasts, true), Wish::Most},
+        {"A grand beginning", endOf(firsts, false), Wish::Most},
+        {"Lively", both(endOf(firsts, false), endOf(lasts, true)), Wish::Fair},
         {"Rich", both(both(firsts, lasts), dresser.middles()), Wish::Most},
     };
     std::vector<Dressing> found;

@@ -82,12 +82,31 @@ ProcessLimits Job::limits() const
     return own == own_limits.end() ? defaultLimits(process) : own->second;
 }
 
+StitchSettings Job::sewing() const
+{
+    StitchSettings s = stitches;
+    if (process == Process::Applique)
+        s.as = SewnAs::Applique;
+    else if (s.as == SewnAs::Applique)
+        s.as = SewnAs::Satin;
+    return s;
+}
+
 void Job::setLimits(Process of, const ProcessLimits& limits)
 {
     if (limits == defaultLimits(of))
         own_limits.erase(of);
     else
         own_limits[of] = limits;
+}
+
+FinishedSize withinLimits(FinishedSize size)
+{
+    const auto keep = [](double mm) { return mm > kMinSize_mm ? std::min(mm, kMaxSize_mm) : kMinSize_mm; };
+    size.value_mm = keep(size.value_mm);
+    if (size.other_mm)
+        size.other_mm = keep(*size.other_mm);
+    return size;
 }
 
 Result<void> checkSize(const FinishedSize& size)

@@ -82,6 +82,8 @@ struct Job
 
     /// What this job's process holds: the person's own figures, else the usual ones.
     ProcessLimits limits() const;
+    /// How it is sewn: an appliqué is one by its process.
+    StitchSettings sewing() const;
     /// Figures that are the usual ones are not kept.
     void setLimits(Process of, const ProcessLimits& limits);
 
@@ -100,6 +102,9 @@ inline constexpr double kMaxSize_mm = 10000.0;
 inline constexpr double kLeastShare = 0.6;
 /// Longest words of one job, in characters.
 inline constexpr std::size_t kMaxCharacters = 2000;
+
+/// The nearest size that can be made.
+FinishedSize withinLimits(FinishedSize size);
 
 /// Errors: SizeOutOfRange.
 Result<void> checkSize(const FinishedSize& size);

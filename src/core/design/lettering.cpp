@@ -30,6 +30,20 @@ std::string motifOf(Lettering& lettering, const MotifDrawing& drawing)
     }
 }
 
+void keepNear(Lettering& lettering)
+{
+    const auto keep = [](double& em) { em = std::clamp(em, -kFurthest_em, kFurthest_em); };
+    for (auto& [character, choice] : lettering.letters)
+        for (auto* em : {&choice.dx_em, &choice.dy_em, &choice.before_em})
+            keep(*em);
+    for (auto& block : lettering.blocks)
+        keep(block.dx_em), keep(block.dy_em);
+    for (auto& piece : lettering.pieces)
+        keep(piece.x_em), keep(piece.y_em);
+    for (auto& guide : lettering.guides)
+        keep(guide.at_em);
+}
+
 void tidy(Lettering& lettering)
 {
     std::erase_if(lettering.letters, [](const auto& entry) { return entry.second == LetterChoice(); });

@@ -3,9 +3,11 @@
 #pragma once
 
 #include "core/design/font_ref.h"
+#include "core/design/handling.h"
 #include "core/design/word_shape.h"
 #include "core/geometry/unit.h"
 #include "core/proof/mending.h"
+#include "core/stitch/stitch_settings.h"
 
 #include <cstdint>
 #include <map>
@@ -51,6 +53,10 @@ struct LetterChoice
     double before_em = 0.0;
     /// Not welded to the others.
     bool is_apart = false;
+    /// Of another handling than the job's: not welded to the others either.
+    Handling handling = {};
+    /// Sewn otherwise than the rest, where it is sewn.
+    std::optional<SewnAs> sewn_as = {};
 
     bool isPlaced() const
     {
@@ -119,6 +125,7 @@ struct PlacedPiece
     double x_em = 0.0, y_em = 0.0;
     double size = 1.0, turn_deg = 0.0;
     bool is_mirrored = false;
+    Handling handling = {};
 
     friend bool operator==(const PlacedPiece&, const PlacedPiece&) = default;
 };
@@ -157,6 +164,11 @@ struct Lettering
 /// The motif of this drawing, taken in when the lettering does not hold it yet; tidy() drops it again while
 /// nothing refers to it. Returns its name in `motifs`.
 std::string motifOf(Lettering& lettering, const MotifDrawing& drawing);
+
+/// What is moved, or guided to, stays this near to the words.
+inline constexpr double kFurthest_em = 1000.0;
+/// Brings places that are further away back to kFurthest_em.
+void keepNear(Lettering& lettering);
 
 /// Drops choices that say nothing.
 void tidy(Lettering& lettering);

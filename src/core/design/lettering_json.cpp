@@ -16,7 +16,7 @@ using OrderedJson = nlohmann::ordered_json;
 
 constexpr std::array<std::string_view, 3> kAligns{"left", "middle", "right"};
 /// Larger figures are no choice of a person.
-constexpr double kMostEm = 1000.0;
+constexpr double kMostEm = kFurthest_em;
 constexpr std::size_t kMostItems = 10000;
 
 double figure(const Json& json, const char* name, double usual, double least, double most)
@@ -102,6 +102,18 @@ Block blockFrom(const Json& json)
     return b;
 }
 
+void putHandling(OrderedJson& json, const Handling& handling)
+{
+    put(json, "colour", handling.colour, std::string());
+    if (handling.operation)
+        json["operation"] = idOf(*handling.operation);
+}
+
+Handling handlingFrom(const Json& json)
+{
+    return {json.value("colour", ""), letterOperationOf(json.value("operation", ""))};
+}
+
 OrderedJson pieceJson(const PlacedPiece& p)
 {
     OrderedJson json{{"motif", p.motif}};
@@ -112,6 +124,7 @@ OrderedJson pieceJson(const PlacedPiece& p)
     put(json, "size", p.size, 1.0);
     put(json, "turn_deg", p.turn_deg, 0.0);
     put(json, "mirrored", p.is_mirrored, false);
+    putHandling(json, p.handling);
     return json;
 }
 
@@ -126,6 +139,7 @@ PlacedPiece pieceFrom(const Json& json)
     p.size = figure(json, "size", 1.0, 0.01, 100.0);
     p.turn_deg = figure(json, "turn_deg", 0.0, -360.0, 360.0);
     p.is_mirrored = json.value("mirrored", false);
+    p.handling = handlingFrom(json);
     return p;
 }
 
@@ -159,6 +173,9 @@ OrderedJson letterJson(std::size_t character, const LetterChoice& c)
     put(json, "size", c.size, usual.size);
     put(json, "before_em", c.before_em, usual.before_em);
     put(json, "apart", c.is_apart, usual.is_apart);
+    putHandling(json, c.handling);
+    if (c.sewn_as)
+        json["sewn_as"] = idOf(*c.sewn_as);
     return json;
 }
 
@@ -179,6 +196,8 @@ LetterChoice letterFrom(const Json& json)
     c.size = figure(json, "size", 1.0, 0.05, 20.0);
     c.before_em = figure(json, "before_em", 0.0, -kMostEm, kMostEm);
     c.is_apart = json.value("apart", false);
+    c.handling = handlingFrom(json);
+    c.sewn_as = sewnAsOf(json.value("sewn_as", ""));
     return c;
 }
 

@@ -40,6 +40,8 @@ nlohmann::ordered_json namesJson(const NameList& list)
         rules.push_back(std::move(json));
     }
     nlohmann::ordered_json json{{"shown", list.shown}, {"names", names}, {"rules", rules}};
+    if (list.is_dressed_quietly)
+        json["dressed_quietly"] = true;
     for (const auto& [id, motif] : list.motifs)
         json["motifs"].push_back(motifJson(id, motif));
     return json;
@@ -77,6 +79,7 @@ NameList namesFrom(const nlohmann::json& json)
     for (const auto& from : json.value("motifs", nlohmann::json::array()))
         if (auto motif = motifFrom(from); motif && list.motifs.size() < kMostNames)
             list.motifs[from.value("id", "")] = std::move(*motif);
+    list.is_dressed_quietly = json.value("dressed_quietly", false);
     const auto shown = json.value("shown", std::size_t(0));
     list.shown = list.names.empty() ? 0 : std::min(shown, list.names.size() - 1);
     return list;
@@ -109,6 +112,7 @@ nlohmann::ordered_json sheetJson(const SheetSettings& s)
     put("overcut_mm", s.overcut_mm, usual.overcut_mm);
     put("blade_mm", s.blade_mm, usual.blade_mm);
     put("kerf_mm", s.kerf_mm, usual.kerf_mm);
+    put("clockwise", s.is_clockwise, usual.is_clockwise);
     put("tabs", s.tabs, usual.tabs);
     put("tab_mm", s.tab_mm, usual.tab_mm);
     for (const auto& p : s.by_hand)
@@ -142,6 +146,7 @@ SheetSettings sheetFrom(const nlohmann::json& json)
     s.overcut_mm = json.value("overcut_mm", 0.0);
     s.blade_mm = json.value("blade_mm", 0.0);
     s.kerf_mm = json.value("kerf_mm", 0.0);
+    s.is_clockwise = json.value("clockwise", false);
     s.tabs = json.value("tabs", 0);
     s.tab_mm = json.value("tab_mm", s.tab_mm);
     for (const auto& from : json.value("by_hand", nlohmann::json::array())) {
@@ -196,7 +201,8 @@ nlohmann::ordered_json stitchesJson(const StitchSettings& s)
             {"thread", s.thread},
             {"cloth", s.cloth},
             {"hoop_mm", {s.hoop_width_mm, s.hoop_height_mm}},
-            {"stitches_a_minute", s.stitches_a_minute}};
+            {"stitches_a_minute", s.stitches_a_minute},
+            {"together", s.is_together}};
 }
 
 StitchSettings stitchesFrom(const nlohmann::json& json)
@@ -219,6 +225,7 @@ StitchSettings stitchesFrom(const nlohmann::json& json)
         s.hoop_height_mm = hoop[1];
     }
     s.stitches_a_minute = json.value("stitches_a_minute", s.stitches_a_minute);
+    s.is_together = json.value("together", false);
     return sensible(std::move(s));
 }
 

@@ -179,6 +179,7 @@ Job JobsOfNames::at(std::size_t name) const
     Job out = *m_base;
     if (m_is_list)
         wear(out, m_list, name);
+    out.names.is_dressed_quietly = m_list.is_dressed_quietly;
     return out;
 }
 

@@ -47,6 +47,8 @@ struct NameList
     std::vector<LetterRule> rules;
     /// Those that rules speak of.
     std::map<std::string, MotifDrawing> motifs;
+    /// Each name ends in the quietest form that suits it, unless a rule says otherwise.
+    bool is_dressed_quietly = false;
 
     bool isEmpty() const { return names.empty(); }
     friend bool operator==(const NameList&, const NameList&) = default;

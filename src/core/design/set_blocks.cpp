@@ -168,9 +168,10 @@ void Setter::takeOver(std::vector<Line>& lines, std::size_t block, Point origin)
             moveLetter(letter, origin);
             letter.block = block;
             letter.line = m_setting.lines.size();
-            if (m_job.lettering.letter(letter.first).is_apart)
-                for (auto& glyph : letter.glyphs)
-                    glyph.layer = static_cast<int>(letter.first) + 1;
+            const auto& choice = m_job.lettering.letter(letter.first);
+            for (auto& glyph : letter.glyphs)
+                glyph.layer = choice.is_apart ? static_cast<int>(letter.first) + 1
+                                              : layerOf(m_handlings, choice.handling);
             set.ink.add(letter.ink);
             set.baseline = letter.baseline;
             m_setting.letters.push_back(std::move(letter));

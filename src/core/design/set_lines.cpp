@@ -103,6 +103,8 @@ void Setter::spaceOut(Line& line, double size)
 {
     double shift = 0.0;
     for (auto& letter : line.letters) {
+        if (&letter != &line.letters.front())
+            shift -= m_request.tighter_u * size;
         shift += m_job.lettering.letter(letter.first).before_em * kU_per_em * size;
         moveLetter(letter, {shift, 0.0});
     }

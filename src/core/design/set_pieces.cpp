@@ -71,7 +71,7 @@ void Setter::placePieces()
         const Point at = from + Point{piece.x_em, piece.y_em} * kU_per_em;
         PlacedOutline placed;
         placed.piece = i;
-        placed.glyphs.push_back({drawn->paths, at, 0});
+        placed.glyphs.push_back({drawn->paths, at, layerOf(m_handlings, piece.handling)});
         placed.ink = movedBy(drawn->ink, at);
         if (const auto* block = letter ? shapedBlock(m_setting, letter->block) : nullptr)
             followShape(placed, *letter, *block);

@@ -103,6 +103,7 @@ private:
     const FindLetters& m_find;
     const SettingRequest& m_request;
     std::u32string m_words;
+    std::vector<Handling> m_handlings;
     Drawings m_drawings;
     std::vector<std::pair<FontRef, Source>> m_sources;
     std::optional<Error> m_refusal;

@@ -8,7 +8,8 @@ namespace ink {
 namespace detail {
 
 Setter::Setter(const Job& job, const FindLetters& find, const SettingRequest& request)
-    : m_job(job), m_find(find), m_request(request), m_words(toUtf32(job.words)), m_drawings(request.cache)
+    : m_job(job), m_find(find), m_request(request), m_words(toUtf32(job.words)),
+      m_handlings(handlingsOf(job.lettering)), m_drawings(request.cache)
 {
 }
 

@@ -136,6 +136,8 @@ struct SettingRequest
     double mm_per_u = 0.0;
     CancelToken cancel = {};
     std::shared_ptr<SettingCache> cache = {};
+    /// Taken from the space before every letter of a line but the first, in u of a block of its usual size.
+    double tighter_u = 0.0;
 };
 
 /// Sets the job's words: shapes every run, places what was chosen, closes letters up, puts lines and blocks

@@ -115,5 +115,8 @@ struct Dressing
 /// every join, collides with nothing, and is thick enough for the process.
 /// Errors: those of setLettering.
 Result<std::vector<Dressing>> dress(const TryOnRequest& request);
+/// The quietest of them, at the end of the words, where nothing is worn there yet; the job as it is where the font has none.
+/// Errors: those of setLettering.
+Result<Job> dressedQuietly(const TryOnRequest& request);
 
 } // namespace ink

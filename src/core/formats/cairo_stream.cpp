@@ -62,6 +62,16 @@ void addContour(cairo_t* c, const Contour& contour)
     addSegments(c, contour.segments, true);
 }
 
+const char* plainFamily()
+{
+    constexpr const char* kPlain = "sans-serif";
+    CairoPage trial(cairo_image_surface_create(CAIRO_FORMAT_A8, 1, 1));
+    cairo_text_extents_t size;
+    cairo_select_font_face(trial.context(), kPlain, CAIRO_FONT_SLANT_NORMAL, CAIRO_FONT_WEIGHT_NORMAL);
+    cairo_text_extents(trial.context(), "A", &size);
+    return cairo_status(trial.context()) == CAIRO_STATUS_SUCCESS ? kPlain : kOwnLetters;
+}
+
 std::array<double, 3> rgbOf(const std::string& colour)
 {
     const auto channel = [&](std::size_t at) {

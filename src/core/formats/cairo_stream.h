@@ -50,6 +50,11 @@ void addContour(cairo_t* c, const Contour& contour);
 /// "#b3352a" as shares of 1.
 std::array<double, 3> rgbOf(const std::string& colour);
 
+/// Cairo draws letters of its own where the desktop has no font at all: poor, and better than none.
+inline constexpr const char* kOwnLetters = "@cairo:sans";
+/// The desktop's plain letters, or kOwnLetters.
+const char* plainFamily();
+
 /// Title and rights of a PDF.
 void tellPdf(cairo_surface_t* surface, const std::string& title, const std::string& rights);
 

@@ -169,10 +169,11 @@ void addBlocks(DxfText& dxf)
     dxf.add(2, "BLOCKS");
     for (const auto& [name, record] :
          {std::pair{"*MODEL_SPACE", kModelSpace}, {"*PAPER_SPACE", kPaperSpace}}) {
+        const auto owner = record;
         const auto part = [&](std::string_view kind, std::string_view subclass) {
             dxf.add(0, kind);
             dxf.add(5, dxf.handle());
-            dxf.add(330, record);
+            dxf.add(330, owner);
             dxf.add(100, "AcDbEntity");
             dxf.add(8, "0");
             dxf.add(100, subclass);

@@ -14,17 +14,6 @@ constexpr double kDash_mm = 2.0;
 /// Enough to tell inside from outside, and little ink.
 constexpr double kLightFill = 0.88, kMarkTone = 0.35;
 
-/// The desktop's plain letters; where it has no font at all, those that cairo draws itself, which are poor and better than none.
-const char* familyOfText()
-{
-    constexpr const char *kPlain = "sans-serif", *kOwn = "@cairo:sans";
-    detail::CairoPage trial(cairo_image_surface_create(CAIRO_FORMAT_A8, 1, 1));
-    cairo_text_extents_t size;
-    cairo_select_font_face(trial.context(), kPlain, CAIRO_FONT_SLANT_NORMAL, CAIRO_FONT_WEIGHT_NORMAL);
-    cairo_text_extents(trial.context(), "A", &size);
-    return cairo_status(trial.context()) == CAIRO_STATUS_SUCCESS ? kPlain : kOwn;
-}
-
 void paintPage(cairo_t* c, const PageMarks& marks, const char* family)
 {
     cairo_save(c);
@@ -79,7 +68,7 @@ Result<void> writePattern(std::ostream& out, const Pattern& pattern, const Patte
                                                                    pattern.page_height_mm * kPt_per_mm);
     detail::tellPdf(surface, words.title, words.rights);
     detail::CairoPage page(surface);
-    const char* family = familyOfText();
+    const char* family = detail::plainFamily();
     for (std::size_t i = 0; i < pattern.pageCount(); ++i) {
         const auto marks = marksOf(pattern, i, words.title, words.advice);
         cairo_pdf_surface_set_size(surface, marks.width_mm * kPt_per_mm, marks.height_mm * kPt_per_mm);

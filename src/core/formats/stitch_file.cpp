@@ -252,6 +252,17 @@ Result<void> writeCloth(std::ostream& out, const SewnFile& file)
     cairo_paint(c);
     cairo_scale(c, per_mm, -per_mm);
     cairo_translate(c, kAround_mm - box.x0, -kAround_mm - box.y1);
+    if (file.laid_cloth) {
+        const auto [lr, lg, lb] = detail::rgbOf(laidClothOn(file.cloth));
+        cairo_set_source_rgb(c, lr, lg, lb);
+        cairo_set_fill_rule(c, CAIRO_FILL_RULE_EVEN_ODD);
+        for (const auto& piece : file.laid_cloth->pieces) {
+            detail::addContour(c, piece.outer);
+            for (const auto& middle : piece.middles)
+                detail::addContour(c, middle);
+            cairo_fill(c);
+        }
+    }
     cairo_set_line_width(c, kThread_mm);
     cairo_set_line_cap(c, CAIRO_LINE_CAP_ROUND);
     eachThread(file.work, [&](std::size_t layer, const std::vector<Point>& line) {
@@ -412,6 +423,21 @@ std::optional<StitchFormat> stitchFormatOf(std::string_view file_name)
             return format;
     }
     return {};
+}
+
+std::string laidClothOn(const std::string& cloth)
+{
+    auto rgb = detail::rgbOf(cloth);
+    const bool is_light = 0.299 * rgb[0] + 0.587 * rgb[1] + 0.114 * rgb[2] > 0.5; // ITU-R BT.601
+    std::string out = "#";
+    for (const double part : rgb) {
+        const double told = is_light ? 0.8 * part : part + 0.5 * (1.0 - part);
+        const int value = std::clamp(int(std::lround(255.0 * told)), 0, 255);
+        constexpr std::string_view kDigits = "0123456789abcdef";
+        out += kDigits[std::size_t(value / 16)];
+        out += kDigits[std::size_t(value % 16)];
+    }
+    return out;
 }
 
 Result<void> writeStitches(std::ostream& out, const SewnFile& file, StitchFormat format)

@@ -2,10 +2,12 @@
 #pragma once
 
 #include "core/base/result.h"
+#include "core/geometry/path.h"
 #include "core/stitch/stitch_plan.h"
 
 #include <array>
 #include <iosfwd>
+#include <memory>
 #include <optional>
 #include <string>
 #include <string_view>
@@ -29,7 +31,12 @@ struct SewnFile
     /// Of each layer, "#a23a2b"; the last goes on.
     std::vector<std::string> threads;
     std::string cloth = "#e6ddc9";
+    /// Laid on it and trimmed, beneath the threads; for pictures. Null for letters of thread.
+    std::shared_ptr<const Outline> laid_cloth = {};
 };
+
+/// Cloth that is laid on another shows in this colour: told apart from it.
+std::string laidClothOn(const std::string& cloth);
 
 /// y counts upwards in all of them but SVG and PNG, where it is turned.
 /// Errors: FileUnwritable when the stream fails; NothingToCut without a stitch; CoordinateOutOfRange for designs over 32 m.

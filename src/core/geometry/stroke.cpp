@@ -114,7 +114,8 @@ std::vector<PenWay> withoutLoops(const PenWay& way)
 
 Contour ringOf(const PenWay& way, double tolerance)
 {
-    const auto& [centres, radii] = way;
+    const auto& centres = way.centres;
+    const auto& radii = way.radii;
     Contour ring;
     const std::size_t n = centres.size();
     if (n == 1) {

@@ -23,8 +23,12 @@ MadeName makeName(const Job& job, const ListedName& listed, const FindLetters& l
         return refuse(composed.error());
     const Design& design = composed->design;
     out.outline_mm = std::make_shared<const Outline>(design.outline_mm);
+    for (const auto& part : design.parts)
+        out.parts.push_back({part.handling, std::make_shared<const Outline>(part.outline_mm)});
+    out.sewn_otherwise = sewnOtherwise(*composed, job);
     out.em_mm = design.em_mm;
     out.made_smaller = design.made_smaller;
+    out.closed_up_mm = design.closed_up_mm;
     out.missing = design.missing;
     out.is_too_wide = job.size.widest_mm > 0.0 && design.made_smaller <= kLeastShare &&
                       design.figures_mm.box.width() > job.size.widest_mm * 1.001;
@@ -58,7 +62,7 @@ std::vector<SheetThing> thingsOf(const std::vector<MadeName>& names, const Job& 
     for (const auto& name : names)
         if (!name.error)
             out.push_back({name.words, name.outline_mm, name.em_mm, name.colour,
-                           job.names.isEmpty() ? job.sheet.copies : name.copies});
+                           job.names.isEmpty() ? job.sheet.copies : name.copies, name.parts});
     return out;
 }
 

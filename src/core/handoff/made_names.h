@@ -4,6 +4,7 @@
 #include "core/design/composed_design.h"
 #include "core/design/design_proof.h"
 #include "core/design/job.h"
+#include "core/design/sewn_otherwise.h"
 #include "core/handoff/sheet_plan.h"
 
 #include <optional>
@@ -17,10 +18,16 @@ struct MadeName
     std::string colour, note;
     /// Null where it could not be made: `error` says why, and the others come all the same.
     std::shared_ptr<const Outline> outline_mm;
+    /// Where not all of it is made alike.
+    std::vector<ThingPart> parts;
+    /// Where not all of it is sewn alike.
+    std::vector<SewnOtherwise> sewn_otherwise;
     std::optional<Error> error;
     double em_mm = 0.0;
     /// Share of the size that was asked for, where it would have been too wide for the list.
     double made_smaller = 1.0;
+    /// What was taken from the space between its letters before that.
+    double closed_up_mm = 0.0;
     /// Wider than the list allows, although it was made as small as may be.
     bool is_too_wide = false;
     std::u32string missing;

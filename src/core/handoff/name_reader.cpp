@@ -15,54 +15,54 @@
 namespace ink {
 namespace {
 
-enum class Column { Words, Copies, Colour, Note, Other };
+enum class TableColumn { Words, Copies, Colour, Note, Other };
 constexpr std::array<std::string_view, 5> kColumnIds{"words", "copies", "colour", "note", ""};
 
 /// Headings as makers and their shops write them, in the languages of the phrase books.
 constexpr std::array kHeadings{
-    std::pair{"name", Column::Words},
-    std::pair{"names", Column::Words},
-    std::pair{"words", Column::Words},
-    std::pair{"text", Column::Words},
-    std::pair{"wording", Column::Words},
-    std::pair{"personalisation", Column::Words},
-    std::pair{"personalization", Column::Words},
-    std::pair{"vorname", Column::Words},
-    std::pair{"namen", Column::Words},
-    std::pair{"nom", Column::Words},
-    std::pair{"prénom", Column::Words},
-    std::pair{"nombre", Column::Words},
-    std::pair{"nome", Column::Words},
-    std::pair{"nama", Column::Words},
-    std::pair{"copies", Column::Copies},
-    std::pair{"quantity", Column::Copies},
-    std::pair{"qty", Column::Copies},
-    std::pair{"count", Column::Copies},
-    std::pair{"number", Column::Copies},
-    std::pair{"pieces", Column::Copies},
-    std::pair{"anzahl", Column::Copies},
-    std::pair{"menge", Column::Copies},
-    std::pair{"stück", Column::Copies},
-    std::pair{"quantité", Column::Copies},
-    std::pair{"cantidad", Column::Copies},
-    std::pair{"quantità", Column::Copies},
-    std::pair{"jumlah", Column::Copies},
-    std::pair{"colour", Column::Colour},
-    std::pair{"color", Column::Colour},
-    std::pair{"farbe", Column::Colour},
-    std::pair{"couleur", Column::Colour},
-    std::pair{"colore", Column::Colour},
-    std::pair{"cor", Column::Colour},
-    std::pair{"warna", Column::Colour},
-    std::pair{"material", Column::Colour},
-    std::pair{"note", Column::Note},
-    std::pair{"notes", Column::Note},
-    std::pair{"remark", Column::Note},
-    std::pair{"comment", Column::Note},
-    std::pair{"notiz", Column::Note},
-    std::pair{"bemerkung", Column::Note},
-    std::pair{"nota", Column::Note},
-    std::pair{"catatan", Column::Note},
+    std::pair{"name", TableColumn::Words},
+    std::pair{"names", TableColumn::Words},
+    std::pair{"words", TableColumn::Words},
+    std::pair{"text", TableColumn::Words},
+    std::pair{"wording", TableColumn::Words},
+    std::pair{"personalisation", TableColumn::Words},
+    std::pair{"personalization", TableColumn::Words},
+    std::pair{"vorname", TableColumn::Words},
+    std::pair{"namen", TableColumn::Words},
+    std::pair{"nom", TableColumn::Words},
+    std::pair{"prénom", TableColumn::Words},
+    std::pair{"nombre", TableColumn::Words},
+    std::pair{"nome", TableColumn::Words},
+    std::pair{"nama", TableColumn::Words},
+    std::pair{"copies", TableColumn::Copies},
+    std::pair{"quantity", TableColumn::Copies},
+    std::pair{"qty", TableColumn::Copies},
+    std::pair{"count", TableColumn::Copies},
+    std::pair{"number", TableColumn::Copies},
+    std::pair{"pieces", TableColumn::Copies},
+    std::pair{"anzahl", TableColumn::Copies},
+    std::pair{"menge", TableColumn::Copies},
+    std::pair{"stück", TableColumn::Copies},
+    std::pair{"quantité", TableColumn::Copies},
+    std::pair{"cantidad", TableColumn::Copies},
+    std::pair{"quantità", TableColumn::Copies},
+    std::pair{"jumlah", TableColumn::Copies},
+    std::pair{"colour", TableColumn::Colour},
+    std::pair{"color", TableColumn::Colour},
+    std::pair{"farbe", TableColumn::Colour},
+    std::pair{"couleur", TableColumn::Colour},
+    std::pair{"colore", TableColumn::Colour},
+    std::pair{"cor", TableColumn::Colour},
+    std::pair{"warna", TableColumn::Colour},
+    std::pair{"material", TableColumn::Colour},
+    std::pair{"note", TableColumn::Note},
+    std::pair{"notes", TableColumn::Note},
+    std::pair{"remark", TableColumn::Note},
+    std::pair{"comment", TableColumn::Note},
+    std::pair{"notiz", TableColumn::Note},
+    std::pair{"bemerkung", TableColumn::Note},
+    std::pair{"nota", TableColumn::Note},
+    std::pair{"catatan", TableColumn::Note},
 };
 
 struct Row
@@ -104,12 +104,12 @@ std::vector<Row> rowsOf(const std::string& text, char separator)
     return std::move(reading.rows);
 }
 
-Column columnNamed(std::string_view heading)
+TableColumn columnNamed(std::string_view heading)
 {
     const std::string name = lowered(heading);
     const auto found =
         std::ranges::find(kHeadings, name, [](const auto& h) { return std::string_view(h.first); });
-    return found == kHeadings.end() ? Column::Other : found->second;
+    return found == kHeadings.end() ? TableColumn::Other : found->second;
 }
 
 std::optional<int> wholeNumber(std::string_view text)
@@ -124,7 +124,7 @@ std::optional<int> wholeNumber(std::string_view text)
 bool isHeading(const Row& row)
 {
     return std::ranges::any_of(row.fields,
-                               [](const std::string& f) { return columnNamed(f) == Column::Words; });
+                               [](const std::string& f) { return columnNamed(f) == TableColumn::Words; });
 }
 
 bool isBlank(const Row& row)
@@ -147,12 +147,12 @@ bool isEven(const std::vector<Row>& rows)
     return fields > 1;
 }
 
-std::vector<Column> columnsByContent(const std::vector<Row>& rows)
+std::vector<TableColumn> columnsByContent(const std::vector<Row>& rows)
 {
     std::size_t count = 0;
     for (const auto& row : rows)
         count = std::max(count, row.fields.size());
-    std::vector<Column> out(count, Column::Other);
+    std::vector<TableColumn> out(count, TableColumn::Other);
     bool has_words = false, has_copies = false;
     for (std::size_t i = 0; i < count; ++i) {
         bool are_numbers = true;
@@ -160,13 +160,13 @@ std::vector<Column> columnsByContent(const std::vector<Row>& rows)
             if (i < row.fields.size() && !row.fields[i].empty())
                 are_numbers = are_numbers && wholeNumber(row.fields[i]).has_value();
         if (are_numbers && !has_copies) {
-            out[i] = Column::Copies;
+            out[i] = TableColumn::Copies;
             has_copies = true;
         } else if (!are_numbers && !has_words) {
-            out[i] = Column::Words;
+            out[i] = TableColumn::Words;
             has_words = true;
         } else if (!are_numbers) {
-            out[i] = Column::Note;
+            out[i] = TableColumn::Note;
         }
     }
     return out;
@@ -176,7 +176,7 @@ std::vector<Column> columnsByContent(const std::vector<Row>& rows)
 struct Table
 {
     std::vector<Row> rows;
-    std::vector<Column> columns;
+    std::vector<TableColumn> columns;
     bool has_heading = false;
     /// Where there is one column only.
     std::string only_heading = {};
@@ -202,8 +202,8 @@ std::optional<Table> tableOf(const std::string& text)
         if (!isEven(table.rows))
             continue;
         table.columns = columnsByContent(table.rows);
-        const bool has_copies = std::ranges::find(table.columns, Column::Copies) != table.columns.end();
-        if (std::ranges::find(table.columns, Column::Words) != table.columns.end() &&
+        const bool has_copies = std::ranges::find(table.columns, TableColumn::Copies) != table.columns.end();
+        if (std::ranges::find(table.columns, TableColumn::Words) != table.columns.end() &&
             (separator != ',' || has_copies))
             return table;
     }
@@ -255,22 +255,22 @@ void addRow(Collector& to, const Table& table, const Row& row, std::size_t line)
     for (std::size_t i = 0; i < std::min(row.fields.size(), table.columns.size()); ++i) {
         const auto& field = row.fields[i];
         switch (table.columns[i]) {
-        case Column::Words:
+        case TableColumn::Words:
             name.words = field;
             break;
-        case Column::Copies: {
+        case TableColumn::Copies: {
             const auto copies = wholeNumber(field);
             has_bad_number = !field.empty() && (!copies || *copies < 1 || *copies > kMostCopies);
             name.copies = std::clamp(copies.value_or(1), 1, kMostCopies);
             break;
         }
-        case Column::Colour:
+        case TableColumn::Colour:
             name.colour = field;
             break;
-        case Column::Note:
+        case TableColumn::Note:
             name.note += (name.note.empty() || field.empty() ? "" : ", ") + field;
             break;
-        case Column::Other:
+        case TableColumn::Other:
             break;
         }
     }

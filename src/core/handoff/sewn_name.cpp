@@ -1,82 +1,128 @@
 #include "core/handoff/sewn_name.h"
 
-#include <nlohmann/json.hpp>
-
-#include <cmath>
-#include <ostream>
+#include <algorithm>
+#include <map>
 
 namespace ink {
 namespace {
 
-using Json = nlohmann::ordered_json;
-
-double tidy(double value)
+/// Letters of one thread, in the hoop.
+struct OfOneThread
 {
-    return std::round(value * 1e4) / 1e4;
+    std::string colour;
+    Outline outline;
+    double em_mm = 0.0;
+    std::vector<SewingOf> sewing;
+};
+
+/// CSS Color Module Level 3, 4.1: the sixteen basic colours.
+const std::map<std::string_view, std::string_view>& basicColours()
+{
+    static const std::map<std::string_view, std::string_view> kColours{
+        {"black", "#000000"},  {"silver", "#c0c0c0"}, {"gray", "#808080"},   {"white", "#ffffff"},
+        {"maroon", "#800000"}, {"red", "#ff0000"},    {"purple", "#800080"}, {"fuchsia", "#ff00ff"},
+        {"green", "#008000"},  {"lime", "#00ff00"},   {"olive", "#808000"},  {"yellow", "#ffff00"},
+        {"navy", "#000080"},   {"blue", "#0000ff"},   {"teal", "#008080"},   {"aqua", "#00ffff"}};
+    return kColours;
 }
 
-Json figuresJson(const StitchFigures& f)
+bool isHexColour(std::string_view word)
 {
-    return {{"stitches", f.stitches},
-            {"trims", f.trims},
-            {"stops", f.stops},
-            {"longest_mm", tidy(f.longest_mm)},
-            {"shortest_mm", tidy(f.shortest_mm)},
-            {"short_share", tidy(f.short_share)},
-            {"thread_m", tidy(f.thread_m)},
-            {"minutes", tidy(f.minutes)},
-            {"width_mm", tidy(f.box_mm.width())},
-            {"height_mm", tidy(f.box_mm.height())}};
+    return word.size() == 7 && word[0] == '#' &&
+           word.find_first_not_of("0123456789abcdefABCDEF", 1) == std::string_view::npos;
 }
 
-Json pointJson(Point p)
+/// Colours in the order in which they come first: what is of one thread is sewn without a stop.
+std::vector<OfOneThread> byThread(const std::vector<NameInHoop>& names, const StitchSettings& settings)
 {
-    return Json::array({tidy(p.x), tidy(p.y)});
+    std::vector<OfOneThread> out;
+    for (const auto& [name, place] : names) {
+        const std::vector<ThingPart> alike{{Handling(), name->outline_mm}};
+        const SewingOf sewing = sewingOf(name->sewn_otherwise, place);
+        for (const auto& part : name->parts.empty() ? alike : name->parts) {
+            const auto& word = part.handling.colour.empty() ? name->colour : part.handling.colour;
+            const std::string colour = threadCalled(word, settings.thread);
+            auto group = std::ranges::find(out, colour, &OfOneThread::colour);
+            if (group == out.end())
+                group = out.insert(out.end(), {colour, {}, name->em_mm, {}});
+            const Outline placed = transformed(*part.outline, place);
+            group->outline.pieces.insert(group->outline.pieces.end(), placed.pieces.begin(),
+                                         placed.pieces.end());
+            group->em_mm = std::min(group->em_mm, name->em_mm);
+            if (sewing)
+                group->sewing.push_back(sewing);
+        }
+    }
+    return out;
 }
 
-Json layerJson(const StitchLayer& layer)
+SewingOf anyOf(const std::vector<SewingOf>& all)
 {
-    std::size_t points = 0;
-    for (const auto& run : layer.runs)
-        points += run.points.size();
-    return {{"kind", idOf(layer.kind)}, {"colour", layer.colour}, {"stitches", points}};
-}
-
-std::string_view idOf(InHoop in)
-{
-    return in == InHoop::Fits ? "fits" : in == InHoop::FitsTurned ? "turned" : "too-large";
+    if (all.empty())
+        return {};
+    return [all](std::span<const Rung> rungs) -> std::optional<SewnAs> {
+        for (const auto& one : all)
+            if (const auto as = one(rungs))
+                return as;
+        return {};
+    };
 }
 
 } // namespace
 
-SewnName sewName(const MadeName& name, const StitchSettings& wanted, const CancelToken& cancel)
+std::string threadCalled(const std::string& word, const std::string& usual)
+{
+    if (word.empty())
+        return usual;
+    if (isHexColour(word))
+        return word;
+    const auto known = basicColours().find(word);
+    return known == basicColours().end() ? usual : std::string(known->second);
+}
+
+SewnName sewn(const std::vector<NameInHoop>& names, const StitchSettings& settings, const CancelToken& cancel)
 {
     SewnName out;
-    out.words = name.words;
+    auto whole = std::make_shared<Outline>();
+    for (const auto& group : byThread(names, settings)) {
+        StitchSettings own = settings;
+        own.thread = group.colour;
+        auto plan = planStitches(group.outline, Unit::ofEm(group.em_mm), own, cancel, anyOf(group.sewing));
+        if (!plan) {
+            out.error = plan.error();
+            return out;
+        }
+        const std::size_t pieces = whole->pieces.size();
+        for (auto& column : plan->columns)
+            column.piece += pieces;
+        std::ranges::move(plan->columns, std::back_inserter(out.plan.columns));
+        std::ranges::move(plan->layers, std::back_inserter(out.plan.layers));
+        whole->pieces.insert(whole->pieces.end(), group.outline.pieces.begin(), group.outline.pieces.end());
+    }
+    out.outline_mm = whole;
+    out.figures = figuresOf(out.plan, *whole, settings);
+    out.findings = findingsOf(out.plan, out.figures, settings);
+    return out;
+}
+
+SewnName sewName(const MadeName& name, const StitchSettings& wanted, const CancelToken& cancel)
+{
     const auto settings = sensible(wanted);
-    if (name.error || !name.outline_mm) {
-        out.error = name.error ? *name.error : Error{ErrorCode::NothingToCut, {}, {}};
-        return out;
+    SewnName refused;
+    refused.words = name.words;
+    if (name.error || !name.outline_mm || bounds(*name.outline_mm).isEmpty()) {
+        refused.error = name.error ? *name.error : Error{ErrorCode::NothingToCut, {}, {}};
+        return refused;
     }
     const Box box = bounds(*name.outline_mm);
-    if (box.isEmpty()) {
-        out.error = Error{ErrorCode::NothingToCut, {}, {}};
-        return out;
-    }
     const Point middle{(box.x0 + box.x1) / 2, (box.y0 + box.y1) / 2};
-    out.in_hoop = inHoop(box, settings);
-    const bool is_turned = out.in_hoop == InHoop::FitsTurned;
-    const Affine to_hoop =
-        is_turned ? Affine{0, 1, -1, 0, middle.y, -middle.x} : Affine{1, 0, 0, 1, -middle.x, -middle.y};
-    out.outline_mm = std::make_shared<const Outline>(transformed(*name.outline_mm, to_hoop));
-    auto plan = planStitches(*out.outline_mm, Unit::ofEm(name.em_mm), settings, cancel);
-    if (!plan) {
-        out.error = plan.error();
-        return out;
-    }
-    out.plan = std::move(*plan);
-    out.figures = figuresOf(out.plan, *out.outline_mm, settings);
-    out.findings = findingsOf(out.plan, out.figures, settings);
+    const InHoop in_hoop = inHoop(box, settings);
+    const Affine to_hoop = in_hoop == InHoop::FitsTurned ? Affine{0, 1, -1, 0, middle.y, -middle.x}
+                                                         : Affine{1, 0, 0, 1, -middle.x, -middle.y};
+    SewnName out = sewn({{&name, to_hoop}}, settings, cancel);
+    out.words = name.words;
+    out.in_hoop = in_hoop;
+    out.to_hoop = to_hoop;
     return out;
 }
 
@@ -85,6 +131,8 @@ SewnFile sewnFileOf(const SewnName& name, const StitchSettings& settings)
     SewnFile out{workOf(name.plan), name.words, {}, settings.cloth};
     for (const auto& layer : name.plan.layers)
         out.threads.push_back(layer.colour);
+    if (settings.as == SewnAs::Applique)
+        out.laid_cloth = name.outline_mm;
     return out;
 }
 
@@ -113,45 +161,6 @@ SheetDrawing clothOf(const SewnName& name, bool is_mirrored)
         add(outline.pieces[p].outer, false);
     }
     return out;
-}
-
-void writeStitchReport(std::ostream& out, const SewnName& name, const StitchSettings& settings)
-{
-    Json json = figuresJson(name.figures);
-    json["words"] = name.words;
-    json["as"] = idOf(settings.as);
-    json["hoop"] = idOf(name.in_hoop);
-    json["covers"] = tidy(name.figures.covers);
-    json["outside"] = tidy(name.figures.outside);
-    json["thickest"] = name.figures.thickest;
-    json["layers"] = Json::array();
-    for (const auto& layer : name.plan.layers)
-        json["layers"].push_back(layerJson(layer));
-    json["columns"] = Json::array();
-    for (const auto& c : name.plan.columns)
-        json["columns"].push_back({{"kind", idOf(c.kind)},
-                                   {"piece", c.piece},
-                                   {"from_mm", pointJson(c.from)},
-                                   {"to_mm", pointJson(c.to)},
-                                   {"width_mm", tidy(c.width_mm)},
-                                   {"least_width_mm", tidy(c.least_width_mm)},
-                                   {"most_width_mm", tidy(c.most_width_mm)}});
-    json["findings"] = Json::array();
-    for (const auto& f : name.findings)
-        json["findings"].push_back({{"kind", idOf(f.kind)},
-                                    {"value", tidy(f.value)},
-                                    {"limit", tidy(f.limit)},
-                                    {"at_mm", pointJson(f.at)},
-                                    {"places", f.count}});
-    out << json.dump(2, ' ', false, Json::error_handler_t::replace) << '\n';
-}
-
-void writeLookReport(std::ostream& out, const ReadStitches& file, const StitchFigures& figures)
-{
-    Json json = figuresJson(figures);
-    json["title"] = file.title;
-    json["cut_short"] = file.is_cut_short;
-    out << json.dump(2, ' ', false, Json::error_handler_t::replace) << '\n';
 }
 
 } // namespace ink

@@ -19,11 +19,28 @@ struct SewnName
     StitchFigures figures;
     std::vector<StitchFinding> findings;
     InHoop in_hoop = InHoop::Fits;
+    /// From the design to where it lies; of one name alone.
+    Affine to_hoop = {1, 0, 0, 1, 0, 0};
     /// Null plan where it could not be made.
     std::optional<Error> error;
 };
 
-/// Never fails: what goes wrong stands in it.
+/// A name, and where it lies in the hoop.
+struct NameInHoop
+{
+    const MadeName* name = nullptr;
+    Affine place;
+};
+/// Names together, their places as they are: what is of one thread is one layer, whichever name it belongs to. `words` and `in_hoop` are
+/// left to the caller.
+/// Errors: those of planStitches(), in SewnName::error.
+SewnName sewn(const std::vector<NameInHoop>& names, const StitchSettings& settings,
+              const CancelToken& cancel = {});
+
+/// "#a23a2b" for itself, "red" by the basic colours of CSS; `usual` for words that name no colour, and for none.
+std::string threadCalled(const std::string& word, const std::string& usual);
+
+/// One by itself. Never fails: what goes wrong stands in it.
 SewnName sewName(const MadeName& name, const StitchSettings& settings, const CancelToken& cancel = {});
 
 /// For a file: a layer's thread each.

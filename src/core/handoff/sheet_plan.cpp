@@ -48,10 +48,9 @@ MaterialCard materialOfColour(const SheetRequest& request, const MaterialCard& u
 {
     if (colour.empty())
         return usual;
+    if (const auto* card = materialCalled(request.materials, colour))
+        return *card;
     const std::string word = lowered(colour);
-    for (const auto& card : request.materials)
-        if (card.id == word || lowered(card.name) == word)
-            return card;
     for (const auto& card : request.materials)
         if (isFor(card, request.process) && lowered(card.name).find(word) != std::string::npos)
             return card;
@@ -68,13 +67,20 @@ struct Group
     std::vector<std::size_t> numbers;
 };
 
+/// Of one material, and the place of its thing.
+struct Layer
+{
+    MaterialCard material;
+    std::vector<std::pair<Operation, SharedOutline>> parts;
+    bool is_border = false;
+};
+
 class Planner
 {
 public:
     explicit Planner(const SheetRequest& request)
         : m_request(request), m_settings(sensible(request.settings)),
-          m_usual(chosenMaterial(request.materials, m_settings, request.process)),
-          m_has_border(m_settings.border_mm > 0.0)
+          m_usual(chosenMaterial(request.materials, m_settings, request.process))
     {
     }
 
@@ -87,8 +93,7 @@ public:
         for (const auto& group : groups())
             if (auto ok = lay(group); !ok)
                 return fail(ok.error());
-        if (m_has_border)
-            layWords();
+        layUpper();
         for (std::size_t sheet = 0; sheet < m_plan.sheets.size(); ++sheet) {
             if (m_request.cancel.isCancelled())
                 return fail(ErrorCode::Cancelled);
@@ -100,8 +105,10 @@ public:
 private:
     struct Shapes
     {
-        /// What is cut, the border behind it, and what takes room.
-        SharedOutline cut, border, footprint;
+        /// What takes room.
+        SharedOutline footprint;
+        /// From the lowest up: the first is placed, the others lie over it.
+        std::vector<Layer> layers;
     };
     struct Copy
     {
@@ -109,39 +116,61 @@ private:
         int copy;
     };
 
-    Result<SharedOutline> grown(const SheetThing& thing, double by_mm) const
+    Result<SharedOutline> grown(const SharedOutline& outline, double em_mm, double by_mm) const
     {
+        if (by_mm <= 0.0)
+            return outline;
         OffsetOptions options;
         options.cancel = m_request.cancel;
-        auto made = offset(*thing.outline, by_mm, Unit::ofEm(thing.em_mm), options);
+        auto made = offset(*outline, by_mm, Unit::ofEm(em_mm), options);
         if (!made)
             return fail(made.error());
         return SharedOutline(std::make_shared<const Outline>(std::move(*made)));
     }
 
+    /// Parts of one material are one layer, in the order of the parts, behind all of them the border.
+    Result<Shapes> shapesOf(const SheetThing& thing) const
+    {
+        Shapes shapes;
+        const double kerf_mm = m_settings.kerf_mm / 2.0;
+        auto whole = grown(thing.outline, thing.em_mm, m_settings.border_mm + kerf_mm);
+        if (!whole)
+            return fail(whole.error());
+        if (m_settings.border_mm > 0.0)
+            shapes.layers.push_back({materialOfColour(m_request, m_usual, m_settings.border_material),
+                                     {{Operation::Cut, *whole}},
+                                     true});
+        const std::vector<ThingPart> alike{{Handling(), thing.outline}};
+        for (const auto& part : thing.parts.empty() ? alike : thing.parts) {
+            const auto& handling = part.handling;
+            const auto material = materialOfColour(m_request, m_usual,
+                                                   handling.colour.empty() ? thing.colour : handling.colour);
+            const Operation operation =
+                handling.operation.value_or(m_settings.operation.value_or(usualOperation(m_request.process)));
+            auto outline = grown(part.outline, thing.em_mm, operation == Operation::Cut ? kerf_mm : 0.0);
+            if (!outline)
+                return fail(outline.error());
+            auto layer = std::ranges::find_if(
+                shapes.layers, [&](const Layer& l) { return !l.is_border && l.material == material; });
+            if (layer == shapes.layers.end())
+                layer = shapes.layers.insert(layer, {material, {}, false});
+            layer->parts.emplace_back(operation, *outline);
+        }
+        shapes.footprint = m_request.weeding.frame_mm > 0.0
+                               ? std::make_shared<const Outline>(footprintOf(**whole, m_request.weeding))
+                               : *whole;
+        return shapes;
+    }
+
     Result<void> prepare()
     {
         for (std::size_t i = 0; i < m_request.things.size(); ++i) {
-            const auto& thing = m_request.things[i];
-            Shapes shapes{thing.outline, {}, {}};
-            if (m_settings.kerf_mm > 0.0) {
-                auto cut = grown(thing, m_settings.kerf_mm / 2.0);
-                if (!cut)
-                    return fail(cut.error());
-                shapes.cut = *cut;
-            }
-            if (m_has_border) {
-                auto border = grown(thing, m_settings.border_mm + m_settings.kerf_mm / 2.0);
-                if (!border)
-                    return fail(border.error());
-                shapes.border = *border;
-            }
-            const SharedOutline base = m_has_border ? shapes.border : shapes.cut;
-            shapes.footprint = m_request.weeding.frame_mm > 0.0
-                                   ? std::make_shared<const Outline>(footprintOf(*base, m_request.weeding))
-                                   : base;
-            m_shapes.push_back(std::move(shapes));
-            for (int copy = 0; copy < thing.copies; ++copy)
+            auto shapes = shapesOf(m_request.things[i]);
+            if (!shapes)
+                return fail(shapes.error());
+            m_plan.has_crosses = m_plan.has_crosses || shapes->layers.size() > 1;
+            m_shapes.push_back(std::move(*shapes));
+            for (int copy = 0; copy < m_request.things[i].copies; ++copy)
                 m_copies.push_back({i, copy});
         }
         if (m_copies.size() > kMostPlaced)
@@ -151,33 +180,21 @@ private:
         return {};
     }
 
+    /// By what their lowest layer is made of.
     std::vector<Group> groups() const
     {
         std::vector<Group> out;
         for (std::size_t number = 0; number < m_copies.size(); ++number) {
-            const auto& thing = m_request.things[m_copies[number].thing];
-            auto material =
-                m_has_border ? borderMaterial() : materialOfColour(m_request, m_usual, thing.colour);
+            const auto& material = m_shapes[m_copies[number].thing].layers.front().material;
             auto group = std::ranges::find(out, material, &Group::material);
             if (group == out.end())
-                group = out.insert(out.end(), {std::move(material), {}});
+                group = out.insert(out.end(), {material, {}});
             group->numbers.push_back(number);
         }
         return out;
     }
 
-    MaterialCard borderMaterial() const
-    {
-        return materialOfColour(m_request, m_usual, m_settings.border_material);
-    }
-
-    SheetSize sizeOf(const MaterialCard& card) const
-    {
-        SheetSize size = card.sheet;
-        if (m_has_border)
-            size.margin_mm += kCrossEdge_mm;
-        return size;
-    }
+    SheetSize sizeOf(const MaterialCard& card) const { return sizeOnSheet(card, m_plan.has_crosses); }
 
     Result<void> lay(const Group& group)
     {
@@ -208,8 +225,7 @@ private:
             const std::size_t number = fills ? place.item : group.numbers[place.item];
             const Copy copy =
                 fills ? Copy{m_copies[group.numbers.front()].thing, int(place.item)} : m_copies[number];
-            addLaid(copy, number, first_sheet + place.sheet, place,
-                    m_has_border ? m_shapes[copy.thing].border : m_shapes[copy.thing].cut, m_has_border);
+            addLaid(copy, number, first_sheet + place.sheet, place, m_shapes[copy.thing].layers.front());
         }
         for (const auto item : placed->left_out)
             leaveOut(m_copies[group.numbers[item]].thing);
@@ -225,14 +241,17 @@ private:
             ++known->second;
     }
 
-    void addLaid(const Copy& copy, std::size_t number, std::size_t sheet, Placement place,
-                 const SharedOutline& outline, bool is_border)
+    void addLaid(const Copy& copy, std::size_t number, std::size_t sheet, Placement place, const Layer& layer)
     {
         place.sheet = sheet;
         place.item = number;
-        LaidThing laid{copy.thing, copy.copy, number, sheet, place, transformed(*outline, place.toSheet()),
-                       {},         is_border};
-        laid.box_mm = bounds(laid.on_sheet);
+        LaidThing laid{copy.thing, copy.copy,       number,
+                       sheet,      place,           {},
+                       {},         layer.is_border, m_shapes[copy.thing].footprint};
+        for (const auto& [operation, outline] : layer.parts) {
+            laid.parts.push_back({operation, transformed(*outline, place.toSheet())});
+            laid.box_mm.add(bounds(laid.parts.back().on_sheet));
+        }
         m_plan.laid.push_back(std::move(laid));
     }
 
@@ -260,30 +279,31 @@ private:
         }
     }
 
-    /// The words lie as their borders do, each colour on a sheet of its own.
-    void layWords()
+    /// What is of another material lies as the lowest layer of its thing does, each material on a sheet of its own.
+    void layUpper()
     {
-        const std::size_t borders = m_plan.laid.size();
+        const std::size_t lowest = m_plan.laid.size();
         std::map<std::pair<std::size_t, std::string>, std::size_t> sheets;
-        for (std::size_t i = 0; i < borders; ++i) {
-            const LaidThing border = m_plan.laid[i];
-            const auto material = materialOfColour(m_request, m_usual, m_request.things[border.thing].colour);
-            const auto [sheet, is_new] =
-                sheets.try_emplace({border.sheet, material.id}, m_plan.sheets.size());
-            if (is_new)
-                m_plan.sheets.push_back({material, {}, 0.0, 0.0, 0.0, border.sheet, {}});
-            addLaid({border.thing, border.copy}, border.number, sheet->second, border.place,
-                    m_shapes[border.thing].cut, false);
+        for (std::size_t i = 0; i < lowest; ++i) {
+            const LaidThing base = m_plan.laid[i];
+            for (std::size_t upper = 1; upper < m_shapes[base.thing].layers.size(); ++upper) {
+                const Layer& layer = m_shapes[base.thing].layers[upper];
+                const auto [sheet, is_new] =
+                    sheets.try_emplace({base.sheet, layer.material.id}, m_plan.sheets.size());
+                if (is_new)
+                    m_plan.sheets.push_back({layer.material, {}, 0.0, 0.0, 0.0, base.sheet, {}});
+                addLaid({base.thing, base.copy}, base.number, sheet->second, base.place, layer);
+            }
         }
     }
 
-    /// The lowest of everything on the sheet, and on those that it is laid over.
+    /// The lowest of everything on the sheet, and on all that is laid with it.
     double lowest(std::size_t sheet) const
     {
         const std::size_t base = m_plan.sheets[sheet].registered_with.value_or(sheet);
         double low_mm = 0.0;
         for (const auto& laid : m_plan.laid)
-            if (laid.sheet == base)
+            if (m_plan.sheets[laid.sheet].registered_with.value_or(laid.sheet) == base)
                 low_mm = std::max(low_mm, m_request.weeding.frame_mm - laid.box_mm.y0);
         return low_mm;
     }
@@ -298,15 +318,21 @@ private:
         sheet.page_mm = {0.0, -(size.isRoll() ? sheet.used_length_mm : size.length_mm), size.width_mm, 0.0};
         double ink_mm2 = 0.0;
         std::vector<ToolPath> paths;
-        const Operation operation = m_settings.operation.value_or(usualOperation(m_request.process));
         Box all;
         for (const auto& laid : m_plan.laid) {
             if (laid.sheet != number)
                 continue;
             all.add(laid.box_mm);
-            ink_mm2 += measure(laid.on_sheet).area;
-            addRings(paths, laid.on_sheet, laid.is_border ? Operation::Cut : operation, laid.number);
-            for (const auto& line : weedingLines(laid.on_sheet, m_request.weeding))
+            Outline weeded;
+            std::size_t pieces = 0;
+            for (const auto& part : laid.parts) {
+                ink_mm2 += measure(part.on_sheet).area;
+                addRings(paths, part.on_sheet, part.operation, laid.number, pieces);
+                pieces += part.on_sheet.pieces.size();
+                weeded.pieces.insert(weeded.pieces.end(), part.on_sheet.pieces.begin(),
+                                     part.on_sheet.pieces.end());
+            }
+            for (const auto& line : weedingLines(weeded, m_request.weeding))
                 paths.push_back({line.segments, isClosed(line), Operation::Frame, laid.number, 0, false});
         }
         sheet.covered = ink_mm2 / (sheet.used_length_mm * size.width_mm);
@@ -314,8 +340,12 @@ private:
         if (m_settings.frame_mm > 0.0 && !all.isEmpty())
             paths.push_back({boxOutline(frameRound(all, sheet.page_mm)).pieces.front().outer.segments, true,
                              Operation::Frame, kNoDesign, 0, false});
-        if (m_has_border)
+        if (isRegistered(number))
             addCrosses(paths, sheet, size);
+        if (m_settings.is_clockwise)
+            for (auto& path : paths)
+                if (path.is_closed)
+                    path = path.reversed();
         OrderOptions order;
         order.cancel = m_request.cancel;
         if (m_request.is_quick)
@@ -333,6 +363,14 @@ private:
     static bool isClosed(const OpenPath& path)
     {
         return path.segments.size() > 1 && path.segments.front().start() == path.segments.back().end();
+    }
+
+    bool isRegistered(std::size_t number) const
+    {
+        return m_plan.sheets[number].registered_with ||
+               std::ranges::any_of(m_plan.sheets, [number](const PlannedSheet& other) {
+                   return other.registered_with == number;
+               });
     }
 
     /// In three corners, so that it is told which way up the sheet goes.
@@ -376,7 +414,6 @@ private:
     const SheetRequest& m_request;
     SheetSettings m_settings;
     MaterialCard m_usual;
-    bool m_has_border;
     std::vector<Shapes> m_shapes;
     std::vector<Copy> m_copies;
     SheetPlan m_plan;
@@ -433,51 +470,12 @@ MaterialCard chosenMaterial(const std::vector<MaterialCard>& cards, const SheetS
     return card;
 }
 
-struct SheetMoves::Lying
+SheetSize sizeOnSheet(const MaterialCard& material, bool has_crosses)
 {
-    std::vector<SharedOutline> items;
-    /// Which of them each thing of the plan is.
-    std::map<std::size_t, std::size_t> item_of;
-    std::optional<SheetRoom> room;
-};
-
-SheetMoves::SheetMoves(const SheetPlan& plan, const SheetSettings& settings, const WeedingHelp& weeding,
-                       std::size_t sheet)
-    : m_lying(std::make_unique<Lying>())
-{
-    SheetSize size = plan.sheets[sheet].material.sheet;
-    if (settings.border_mm > 0.0)
+    SheetSize size = material.sheet;
+    if (has_crosses)
         size.margin_mm += kCrossEdge_mm;
-    Placed placed;
-    for (std::size_t i = 0; i < plan.laid.size(); ++i) {
-        const auto& laid = plan.laid[i];
-        if (laid.sheet != sheet)
-            continue;
-        // Outlines are taken back to where they were before they were placed.
-        const Affine to = laid.place.toSheet();
-        const Affine back{to.a, to.c, to.b, to.d, -(to.a * to.e + to.b * to.f), -(to.c * to.e + to.d * to.f)};
-        m_lying->item_of[i] = m_lying->items.size();
-        Placement at = laid.place;
-        at.item = m_lying->items.size();
-        at.sheet = 0;
-        placed.places.push_back(at);
-        m_lying->items.push_back(
-            std::make_shared<const Outline>(footprintOf(transformed(laid.on_sheet, back), weeding)));
-    }
-    m_lying->room.emplace(m_lying->items, placed, size, settings.spacing_mm);
-}
-
-SheetMoves::~SheetMoves() = default;
-
-bool SheetMoves::mayLie(std::size_t laid, const Placement& there) const
-{
-    const auto item = m_lying->item_of.find(laid);
-    if (item == m_lying->item_of.end())
-        return false;
-    Placement at = there;
-    at.item = item->second;
-    at.sheet = 0;
-    return m_lying->room->isFree(item->second, at);
+    return size;
 }
 
 SheetDrawing drawingOf(const SheetPlan& plan, std::size_t sheet, const std::string& title,

@@ -3,6 +3,7 @@
 
 #include "core/cut/material_card.h"
 #include "core/cut/sheet_settings.h"
+#include "core/design/handling.h"
 #include "core/formats/sheet_file.h"
 #include "core/proof/weeding.h"
 
@@ -11,6 +12,13 @@
 #include <vector>
 
 namespace ink {
+
+/// What is made alike of a thing, in the place it has in the whole.
+struct ThingPart
+{
+    Handling handling;
+    SharedOutline outline;
+};
 
 struct SheetThing
 {
@@ -21,6 +29,8 @@ struct SheetThing
     /// As the person calls it; empty for the job's material.
     std::string colour;
     int copies = 1;
+    /// Where not all of it is made alike: all of it by how it is made.
+    std::vector<ThingPart> parts = {};
 };
 
 struct SheetRequest
@@ -36,6 +46,13 @@ struct SheetRequest
     CancelToken cancel = {};
 };
 
+/// Made alike, and done alike by the tool.
+struct LaidPart
+{
+    Operation operation{};
+    Outline on_sheet;
+};
+
 struct LaidThing
 {
     /// Which thing, and which of its copies from 0.
@@ -45,10 +62,12 @@ struct LaidThing
     std::size_t number = 0;
     std::size_t sheet = 0;
     Placement place;
-    /// As it lies, in mm; a border behind words is a thing of its own sheet.
-    Outline on_sheet;
+    /// What is of this sheet's material, as it lies, in mm.
+    std::vector<LaidPart> parts;
     Box box_mm;
     bool is_border = false;
+    /// What takes room for it before it is placed: the whole thing, whatever it is made of, with its border and frame.
+    SharedOutline footprint;
 };
 
 struct PlannedSheet
@@ -74,6 +93,8 @@ struct SheetPlan
     std::vector<std::pair<std::size_t, int>> left_out;
     /// The ink by the width that can be used: no way of placing is shorter.
     double least_length_mm = 0.0;
+    /// Some things are of more than one material: crosses tell where the sheets meet, and take room at the edges.
+    bool has_crosses = false;
 
     double usedLength_mm() const;
     double cutLength_mm() const;
@@ -91,21 +112,8 @@ Result<SheetPlan> planSheets(const SheetRequest& request);
 MaterialCard chosenMaterial(const std::vector<MaterialCard>& cards, const SheetSettings& settings,
                             Process process);
 
-/// Where things of one sheet may be moved to by hand: made once, then asked as often as a hand moves.
-class SheetMoves
-{
-public:
-    SheetMoves(const SheetPlan& plan, const SheetSettings& settings, const WeedingHelp& weeding,
-               std::size_t sheet);
-    ~SheetMoves();
-
-    /// False where the thing would lie on another, or beyond the edge; `laid` is one of this sheet.
-    bool mayLie(std::size_t laid, const Placement& there) const;
-
-private:
-    struct Lying;
-    std::unique_ptr<Lying> m_lying;
-};
+/// The card's sheet, with room for crosses where there are some.
+SheetSize sizeOnSheet(const MaterialCard& material, bool has_crosses);
 
 /// A sheet of the plan for a file.
 SheetDrawing drawingOf(const SheetPlan& plan, std::size_t sheet, const std::string& title,

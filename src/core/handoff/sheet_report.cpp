@@ -31,6 +31,8 @@ Json nameJson(const MadeName& name)
         json["colour"] = name.colour;
     if (name.error)
         json["error"] = name.error->message();
+    if (name.closed_up_mm > 0.0)
+        json["closed_up_mm"] = rounded(name.closed_up_mm);
     if (name.made_smaller < 1.0)
         json["made_smaller"] = rounded(name.made_smaller);
     if (name.is_too_wide)

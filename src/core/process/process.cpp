@@ -48,8 +48,8 @@ ProcessLimits defaultLimits(Process process)
         return {0.5, 0.5, 0.5, 0.0, 0.0};
     case Process::Applique: // the gap is twice the cover of 3.5 mm
         return {10.0, 10.0, 7.0, 100.0, 50.0};
-    case Process::Satin:
-        return {1.0, 1.0, 1.0, 0.0, 0.0};
+    case Process::Satin: // narrower gaps close when they are sewn
+        return {1.0, 1.0, 0.8, 0.0, 0.0};
     case Process::PaperPattern:
         return {1.5, 1.0, 1.0, 4.0, 1.0};
     }

@@ -18,6 +18,12 @@ enum class Process {
     PaperPattern,
 };
 
+/// Stitches, not cuts.
+inline bool isSewn(Process process)
+{
+    return process == Process::Satin || process == Process::Applique;
+}
+
 /// How a process is spoken of: "Knife" "in adhesive vinyl". `id` is what files hold.
 struct ProcessInfo
 {

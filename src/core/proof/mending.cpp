@@ -46,6 +46,9 @@ constexpr std::array kNames{
     NamedMending{MendingKind::Bridges, "bridges"},
     NamedMending{MendingKind::NoBridge, "no-bridge"},
     NamedMending{MendingKind::Leave, "leave"},
+    NamedMending{MendingKind::SewSatin, "sew-satin"},
+    NamedMending{MendingKind::SewRows, "sew-rows"},
+    NamedMending{MendingKind::SewLine, "sew-line"},
 };
 
 double distanceTo(const Box& box, Point p)
@@ -82,6 +85,9 @@ bool answers(MendingKind mending, FindingKind finding)
     case MendingKind::Bridges:
         return finding == FindingKind::StencilMiddle;
     case MendingKind::NoBridge:
+    case MendingKind::SewSatin:
+    case MendingKind::SewRows:
+    case MendingKind::SewLine:
     case MendingKind::Leave:
         break;
     }
@@ -527,6 +533,11 @@ private:
 };
 
 } // namespace
+
+bool isOfStitches(MendingKind kind)
+{
+    return kind == MendingKind::SewSatin || kind == MendingKind::SewRows || kind == MendingKind::SewLine;
+}
 
 std::string_view idOf(MendingKind kind)
 {

@@ -35,7 +35,14 @@ enum class MendingKind {
     NoBridge,
     /// At a place, or everywhere: what `leaves` says stays as it is.
     Leave,
+    /// Of sewn letters, at a place: the stroke there as satin however wide it is, in rows, or as a line.
+    SewSatin,
+    SewRows,
+    SewLine,
 };
+
+/// It changes how a shape is sewn, not the shape.
+bool isOfStitches(MendingKind kind);
 
 /// "thicken", "open-gaps" and so on, as files hold it.
 std::string_view idOf(MendingKind kind);

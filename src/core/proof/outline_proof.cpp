@@ -40,6 +40,10 @@ constexpr std::array kKinds{
     NamedKind{FindingKind::TooLarge, "too-large"},
     NamedKind{FindingKind::Missing, "missing"},
     NamedKind{FindingKind::Rights, "rights"},
+    NamedKind{FindingKind::LowLetters, "low-letters"},
+    NamedKind{FindingKind::WideStroke, "wide-stroke"},
+    NamedKind{FindingKind::ThickThread, "thick-thread"},
+    NamedKind{FindingKind::ShortStitches, "short-stitches"},
 };
 
 /// A point inside the ring: halfway through the first two crossings of a level near its middle.

@@ -29,6 +29,12 @@ enum class FindingKind {
     TooLarge,
     Missing,
     Rights,
+    /// Of what is sewn, told by the plan of its stitches: lines lower than thread can draw, strokes too wide for a satin, too much thread
+    /// on one place, many stitches that are too short.
+    LowLetters,
+    WideStroke,
+    ThickThread,
+    ShortStitches,
 };
 enum class FindingLevel { Look, Fails };
 
@@ -39,7 +45,7 @@ struct ProofFinding
     /// The narrowest place, or the middle of what it is about.
     Point at;
     Box box;
-    /// mm, mm² for specks and middles, degrees for points, nodes for a cm of outline; 0 where nothing is measured.
+    /// Layers of thread, a share of the stitches; mm, mm² for specks and middles, degrees for points, nodes for a cm of outline; 0 where nothing is measured.
     double measured = 0.0, wanted = 0.0;
     /// Of the stretch along its axis.
     double length = 0.0;

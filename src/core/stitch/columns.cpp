@@ -2,19 +2,21 @@
 
 #include "core/geometry/disjoint_sets.h"
 #include "core/geometry/distance.h"
+#include "core/stitch/course.h"
 #include "core/stitch/running.h"
 
 #include <algorithm>
 #include <cmath>
-#include <numbers>
 #include <optional>
 
 namespace ink {
+using namespace detail;
+
 namespace {
 
-constexpr double kStep_mm = 0.15;
 constexpr double kTucked_mm = 0.5;
-constexpr double kCornerTurn = 75.0 * std::numbers::pi / 180.0;
+/// Parts of a stroke shorter than this are sewn as what is round them.
+constexpr double kLeastStretch_mm = 2.0;
 /// Ends stop this share before the edge: the last stitch lies inside.
 constexpr double kToEdge = 0.98;
 /// A free end further off than this, in half widths, is none of this stroke.
@@ -22,138 +24,46 @@ constexpr double kFarEnd = 3.9;
 /// A rail further off than this share of the half width nearby is that of another stroke.
 constexpr double kOtherStroke = 1.35, kOtherStroke_mm = 0.08;
 constexpr std::size_t kLeastRungs = 3;
+/// A cut end, in widths: straight within this, and aslant by between these. From a side as far inwards as kInsideSide.
+constexpr double kStraightCut = 0.08, kLeastSlant = 0.12, kMostSlant = 1.2, kInsideSide = 0.06;
 constexpr double kLeastRing = 3.3;
 
-double median(std::vector<double> values)
+/// Rungs from one to another, both of them in it.
+struct Stretch
 {
-    if (values.empty())
-        return 0.0;
-    const auto middle = values.begin() + std::ptrdiff_t(values.size() / 2);
-    std::ranges::nth_element(values, middle);
-    return *middle;
-}
-
-std::vector<double> alongOf(std::span<const Point> line)
-{
-    std::vector<double> out(line.size(), 0.0);
-    for (std::size_t i = 1; i < line.size(); ++i)
-        out[i] = out[i - 1] + length(line[i] - line[i - 1]);
-    return out;
-}
-
-/// A stroke on its way to a column: even steps, smooth.
-struct Course
-{
-    std::vector<Point> centre;
-    std::vector<double> radius;
-    bool is_ring = false;
-    StrokeEndMeeting start, end;
-    std::vector<std::size_t> crossings;
+    std::size_t from = 0, to = 0;
 };
 
-Course evenCourse(const AxisStroke& stroke)
+/// A pen's stroke swells and thins: what is too thin for a satin is a line, what is not lies over its end. Whole where only a little of
+/// it is otherwise than the rest.
+std::vector<Stretch> stretchesOf(const std::vector<Rung>& rungs)
 {
-    Course out{{}, {}, stroke.is_ring, stroke.start, stroke.end, stroke.crossings};
-    std::vector<Point> line;
-    std::vector<double> half;
-    for (std::size_t i = 0; i < stroke.centre.size(); ++i)
-        if (line.empty() || length(stroke.centre[i] - line.back()) > 1e-9) {
-            line.push_back(stroke.centre[i]);
-            half.push_back(stroke.radius[i]);
-        }
-    if (out.is_ring && line.size() > 2 && length(line.back() - line.front()) > 1e-9) {
-        line.push_back(line.front());
-        half.push_back(half.front());
+    const auto least = std::size_t(kLeastStretch_mm / kStep_mm);
+    const auto isThin = [&](std::size_t i) { return rungs[i].width() < kThinnestSatin_mm; };
+    std::vector<Stretch> out;
+    for (std::size_t i = 0; i < rungs.size(); ++i) {
+        const bool is_new = out.empty() || isThin(i) != isThin(out.back().from);
+        if (is_new)
+            out.push_back({i, i});
+        else
+            out.back().to = i;
     }
-    out.centre = resampled(line, kStep_mm);
-    const auto along = alongOf(line);
-    const double whole = along.back();
-    std::size_t at = 1;
-    for (std::size_t k = 0; k < out.centre.size(); ++k) {
-        const double wanted = whole * double(k) / double(std::max<std::size_t>(1, out.centre.size() - 1));
-        while (at + 1 < along.size() && along[at] < wanted)
-            ++at;
-        if (line.size() < 2) {
-            out.radius.push_back(half.front());
-            continue;
-        }
-        const double step = along[at] - along[at - 1];
-        const double t = step > 0.0 ? std::clamp((wanted - along[at - 1]) / step, 0.0, 1.0) : 0.0;
-        out.radius.push_back(half[at - 1] + (half[at] - half[at - 1]) * t);
+    // Short ones belong to what is round them, the shortest first.
+    while (out.size() > 1) {
+        const auto shortest =
+            std::ranges::min_element(out, {}, [](const Stretch& s) { return s.to - s.from; });
+        if (shortest->to - shortest->from >= least)
+            break;
+        const auto i = std::size_t(shortest - out.begin());
+        const std::size_t first = i > 0 ? i - 1 : i, last = i + 1 < out.size() ? i + 1 : i;
+        out[first].to = out[last].to;
+        out.erase(out.begin() + std::ptrdiff_t(first) + 1, out.begin() + std::ptrdiff_t(last) + 1);
     }
-    return out;
-}
-
-/// By a bell of about the stroke's half width; ends stay where they are.
-void smooth(Course& course)
-{
-    const auto count = std::ptrdiff_t(course.centre.size());
-    const auto reach =
-        std::min<std::ptrdiff_t>(count / 3, std::ptrdiff_t(median(course.radius) / kStep_mm * 0.8));
-    if (reach < 2)
-        return;
-    std::vector<double> weight;
-    for (std::ptrdiff_t k = -reach; k <= reach; ++k)
-        weight.push_back(std::exp(-0.5 * std::pow(double(k) / (double(reach) / 2.0), 2)));
-    const auto& p = course.centre;
-    const auto at = [&](std::ptrdiff_t i) {
-        if (course.is_ring)
-            return p[std::size_t((i % (count - 1) + count - 1) % (count - 1))];
-        if (i < 0)
-            return p.front() * 2.0 - p[std::size_t(-i)];
-        return i < count ? p[std::size_t(i)] : p.back() * 2.0 - p[std::size_t(2 * (count - 1) - i)];
-    };
-    std::vector<Point> out;
-    for (std::ptrdiff_t i = 0; i < count; ++i) {
-        Point sum;
-        double whole = 0.0;
-        for (std::ptrdiff_t k = -reach; k <= reach; ++k) {
-            const double w = weight[std::size_t(k + reach)];
-            sum = sum + at(i + k) * w;
-            whole += w;
-        }
-        out.push_back(sum * (1.0 / whole));
+    const auto lap = std::size_t(kTucked_mm / kStep_mm);
+    for (std::size_t i = 0; i + 1 < out.size(); ++i) {
+        out[i].to = std::min(rungs.size() - 1, out[i].to + lap);
+        out[i + 1].from = out[i + 1].from > lap ? out[i + 1].from - lap : 0;
     }
-    course.centre = std::move(out);
-}
-
-std::vector<Point> tangentsOf(const Course& course)
-{
-    const auto& p = course.centre;
-    const std::size_t n = p.size();
-    std::vector<Point> out(n);
-    for (std::size_t i = 0; i < n; ++i) {
-        const bool wraps = course.is_ring && n > 3;
-        const Point before = i > 0 ? p[i - 1] : wraps ? p[n - 2] : p[i];
-        const Point after = i + 1 < n ? p[i + 1] : wraps ? p[1] : p[i];
-        out[i] = unitVector(after - before, i > 0 ? out[i - 1] : Point{1, 0});
-    }
-    return out;
-}
-
-/// Where a corner is: the turn within the width is largest, and large.
-std::optional<std::size_t> cornerOf(const Course& course, const std::vector<Point>& tangent)
-{
-    std::optional<std::size_t> best;
-    double most = kCornerTurn;
-    for (std::size_t i = 0; i < course.centre.size(); ++i) {
-        const auto reach = std::size_t(std::max(2.0, course.radius[i] / kStep_mm));
-        if (i < 2 * reach || i + 2 * reach >= course.centre.size())
-            continue;
-        const double turn = std::acos(std::clamp(dot(tangent[i - reach], tangent[i + reach]), -1.0, 1.0));
-        if (turn > most) {
-            most = turn;
-            best = i;
-        }
-    }
-    return best;
-}
-
-Course part(const Course& c, std::size_t from, std::size_t to)
-{
-    Course out{{}, {}, false, {}, {}, {}};
-    out.centre.assign(c.centre.begin() + std::ptrdiff_t(from), c.centre.begin() + std::ptrdiff_t(to) + 1);
-    out.radius.assign(c.radius.begin() + std::ptrdiff_t(from), c.radius.begin() + std::ptrdiff_t(to) + 1);
     return out;
 }
 
@@ -200,6 +110,10 @@ private:
         const double radius = course.radius[*corner];
         Course first = part(course, 0, *corner - reach),
                second = part(course, *corner + reach, course.centre.size() - 1);
+        straightenEnd(first, reach);
+        std::ranges::reverse(second.centre);
+        straightenEnd(second, reach);
+        std::ranges::reverse(second.centre);
         // Both know each other by a crossing of their own.
         const std::size_t crossing = m_crossings++;
         first.start = course.start;
@@ -284,6 +198,7 @@ private:
             holds[i] = out[i] <= kOtherStroke * low[i] + kOtherStroke_mm;
             good += holds[i];
         }
+        const auto seen = out;
         if (good < 2) {
             for (std::size_t i = 0; i < n; ++i)
                 out[i] = std::min(out[i], 1.1 * low[i]);
@@ -305,6 +220,7 @@ private:
             else
                 out[i] =
                     out[before] + (out[after] - out[before]) * double(i - before) / double(after - before);
+            out[i] = std::min(out[i], seen[i]); // never beyond the ink that is there
         }
         return out;
     }
@@ -323,6 +239,48 @@ private:
         }
     }
 
+    /// A stroke that is cut off aslant: its last rungs turn into the cut, so that the last stitch lies along it.
+    void slantEnd(std::vector<Rung>& rungs) const
+    {
+        std::vector<double> widths;
+        for (const auto& rung : rungs)
+            widths.push_back(rung.width());
+        const double usual = median(widths);
+        // Where the end is no nearer than the stroke is wide, both sides of it are still sides.
+        double behind = 0.0;
+        std::size_t from = rungs.size() - 1;
+        while (from > 0 && behind < 1.2 * usual) {
+            behind += length(rungs[from].centre - rungs[from - 1].centre);
+            --from;
+        }
+        if (from < kLeastRungs || rungs.size() - from < kLeastRungs)
+            return;
+        const Rung& sound = rungs[from];
+        // The axis bends into the sharper corner there: on as it came.
+        const Point way = unitVector(sound.centre - rungs[from - kLeastRungs].centre);
+        const double width = sound.width(), far = behind + 2.0 * width;
+        // Just inside the sides, which run along.
+        const auto reachFrom = [&](Point side) {
+            return m_rays.reach(lerp(side, sound.centre, kInsideSide), way, far);
+        };
+        const double left = reachFrom(sound.left), right = reachFrom(sound.right),
+                     middle = m_rays.reach(sound.centre, way, far);
+        const double slant = std::abs(left - right);
+        const bool is_straight = std::abs(middle - (left + right) / 2.0) < kStraightCut * width;
+        if (std::max(left, right) >= far || !is_straight || slant < kLeastSlant * width ||
+            slant > kMostSlant * width)
+            return;
+        const Point left_end = sound.left + way * (kToEdge * left),
+                    right_end = sound.right + way * (kToEdge * right);
+        const Rung begin = sound;
+        for (std::size_t i = from + 1; i < rungs.size(); ++i) {
+            const double t = double(i - from) / double(rungs.size() - 1 - from);
+            rungs[i].left = lerp(begin.left, left_end, t);
+            rungs[i].right = lerp(begin.right, right_end, t);
+            rungs[i].centre = lerp(rungs[i].left, rungs[i].right, 0.5);
+        }
+    }
+
     void make(Course c)
     {
         auto tangent = tangentsOf(c);
@@ -336,6 +294,15 @@ private:
         for (std::size_t i = 0; i < c.centre.size(); ++i) {
             const Point normal{-tangent[i].y, tangent[i].x};
             rungs.push_back({c.centre[i], c.centre[i] + normal * left[i], c.centre[i] - normal * right[i]});
+        }
+        if (!c.is_ring) {
+            if (!c.end.crossing)
+                slantEnd(rungs);
+            if (!c.start.crossing) {
+                std::ranges::reverse(rungs);
+                slantEnd(rungs);
+                std::ranges::reverse(rungs);
+            }
         }
         // What lies under the stroke it meets is left out, but for a little.
         if (!c.is_ring) {
@@ -360,16 +327,34 @@ private:
         if (c.is_ring)
             rungs.back() = rungs.front();
         untangle(rungs);
+        const auto stretches = c.is_ring ? std::vector<Stretch>{{0, rungs.size() - 1}} : stretchesOf(rungs);
+        std::optional<std::size_t> before;
+        for (std::size_t i = 0; i < stretches.size(); ++i) {
+            auto crossings = c.crossings;
+            if (before)
+                crossings.push_back(*before);
+            if (i + 1 < stretches.size()) {
+                before = m_crossings++;
+                crossings.push_back(*before);
+            }
+            take(rungs, stretches[i], c.is_ring, std::move(crossings));
+        }
+    }
+
+    void take(const std::vector<Rung>& rungs, const Stretch& stretch, bool is_ring,
+              std::vector<std::size_t> crossings)
+    {
         Column column;
-        column.is_ring = c.is_ring;
-        column.crossings = c.crossings;
+        column.is_ring = is_ring;
+        column.crossings = std::move(crossings);
+        column.rungs.assign(rungs.begin() + std::ptrdiff_t(stretch.from),
+                            rungs.begin() + std::ptrdiff_t(stretch.to) + 1);
         std::vector<double> widths;
-        for (const auto& rung : rungs)
+        for (const auto& rung : column.rungs)
             widths.push_back(rung.width());
         column.width_mm = median(widths);
         column.least_width_mm = *std::ranges::min_element(widths);
         column.most_width_mm = *std::ranges::max_element(widths);
-        column.rungs = std::move(rungs);
         m_columns.push_back(std::move(column));
     }
 

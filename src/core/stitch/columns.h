@@ -2,12 +2,16 @@
 #pragma once
 
 #include "core/stitch/ink_rays.h"
+#include "core/stitch/stitch_settings.h"
 #include "core/stitch/strokes.h"
 
 #include <span>
 #include <vector>
 
 namespace ink {
+
+/// Thinner ones are sewn as a line (common practice, no source).
+inline constexpr double kThinnestSatin_mm = 0.55;
 
 struct Rung
 {
@@ -25,6 +29,8 @@ struct Column
     std::vector<std::size_t> crossings;
 
     double least_width_mm = 0.0, width_mm = 0.0, most_width_mm = 0.0;
+    /// Chosen by the person; else by its width.
+    std::optional<SewnAs> as = {};
 };
 
 /// Each stroke as a column, two where it turns by more than 75 degrees within its width: one runs on to the far edge, the other

@@ -42,9 +42,12 @@ std::vector<Point> satin(std::span<const Rung> all, std::size_t from, std::size_
     for (auto& rung : rungs)
         rung = wider(rung, settings.pull_mm);
     std::vector<double> along{0.0};
-    for (std::size_t i = 1; i < rungs.size(); ++i)
-        along.push_back(along.back() + std::max(length(rungs[i].left - rungs[i - 1].left),
-                                                length(rungs[i].right - rungs[i - 1].right)));
+    // Across the threads: where rungs only grow longer, as at a serif, they lie no further apart.
+    for (std::size_t i = 1; i < rungs.size(); ++i) {
+        const Point way = unitVector(rungs[i].left - rungs[i].right + rungs[i - 1].left - rungs[i - 1].right);
+        along.push_back(along.back() + std::max(std::abs(cross(way, rungs[i].left - rungs[i - 1].left)),
+                                                std::abs(cross(way, rungs[i].right - rungs[i - 1].right))));
+    }
     const int count = std::max(2, int(std::round(along.back() / (settings.spacing_mm / 2))));
     std::vector<Point> out;
     std::array<Point, 2> last{};
@@ -74,8 +77,8 @@ std::vector<Point> satin(std::span<const Rung> all, std::size_t from, std::size_
             const double way = length(needle - out.back());
             if (way < kShortestStitch_mm && k < count)
                 continue; // a pointed end
-            if (way > kSplit_mm) {
-                const int parts = int(std::ceil(way / kSplit_mm));
+            if (way > settings.split_mm) {
+                const int parts = int(std::ceil(way / settings.split_mm));
                 const double stagger = kSplitAt[splits++ % kSplitAt.size()] - 0.5;
                 const Point begin = out.back();
                 for (int p = 1; p < parts; ++p)

@@ -5,16 +5,19 @@
 
 namespace ink {
 
+/// Usual widest stitch of a satin (common practice, no source), and of rows that fill a stroke.
+inline constexpr double kSplit_mm = 7.0, kRow_mm = 3.5;
+
 struct SatinSettings
 {
     /// Between stitches of the same side, on the longer rail.
     double spacing_mm = 0.4;
     /// Wider by this in all: thread pulls the cloth together.
     double pull_mm = 0.2;
+    /// Wider ones get needle points between.
+    double split_mm = kSplit_mm;
 };
 
-/// Wider ones get a needle point between (common practice, no source).
-inline constexpr double kSplit_mm = 7.0;
 /// On the shorter rail every second stitch stops short where needle points fall nearer than this.
 inline constexpr double kNearNeedles_mm = 0.3;
 

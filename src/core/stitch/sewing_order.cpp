@@ -1,5 +1,6 @@
 #include "core/stitch/sewing_order.h"
 
+#include "core/geometry/disjoint_sets.h"
 #include "core/stitch/running.h"
 #include "core/stitch/satin.h"
 
@@ -16,20 +17,23 @@ namespace {
 constexpr double kLineUnderlay_mm = 1.5, kEdgeUnderlay_mm = 3.0, kUnderlayInset_mm = 0.5;
 constexpr double kZigzag_mm = 2.0;
 constexpr double kLockStitch_mm = 0.5;
-constexpr double kThinnestSatin_mm = 0.55;
 /// Columns whose middles come no nearer to each other than their widths and this do not meet.
 constexpr double kNear_mm = 0.5;
 /// Rungs by which a ring's cover goes on past its start.
 constexpr std::size_t kRingOverlap = 4;
+/// Rungs that are asked for the way from one column to another, and what is no way at all.
+constexpr std::size_t kEachRung = 3;
+constexpr double kGrid_mm = 0.01;
 
 class PieceSewer
 {
 public:
     PieceSewer(const std::vector<Column>& columns, const std::vector<Patch>& patches,
-               const StitchSettings& settings)
-        : m_columns(columns), m_patches(patches), m_settings(settings), m_is_done(columns.size(), false),
-          m_is_patched(patches.size(), false)
+               const StitchSettings& settings, const InkRays& rays)
+        : m_columns(columns), m_patches(patches), m_settings(settings), m_rays(rays),
+          m_is_done(columns.size(), false), m_is_patched(patches.size(), false)
     {
+        link();
     }
 
     std::vector<StitchRun> sew(Point from)
@@ -121,6 +125,67 @@ private:
                                                                           : std::nullopt;
     }
 
+    /// What holds together through the ink alone, without a crossing of strokes: the shortest ways between what is not reached
+    /// otherwise, as long as they do not leave the ink.
+    void link()
+    {
+        const std::size_t count = m_columns.size();
+        DisjointSets parts(count);
+        for (std::size_t a = 0; a < count; ++a)
+            for (std::size_t b = a + 1; b < count; ++b)
+                if (meet(m_columns[a], m_columns[b]) || meet(m_columns[b], m_columns[a]))
+                    parts.join(a, b);
+        std::vector<Link> ways;
+        for (std::size_t a = 0; a < count; ++a)
+            for (std::size_t b = a + 1; b < count; ++b)
+                if (parts.leaderOf(a) != parts.leaderOf(b))
+                    ways.push_back(shortestWay(a, b));
+        std::ranges::stable_sort(ways, {}, &Link::away);
+        for (const auto& way : ways)
+            if (parts.leaderOf(way.a) != parts.leaderOf(way.b) && staysInside(way)) {
+                parts.join(way.a, way.b);
+                m_links.push_back(way);
+            }
+    }
+
+    struct Link
+    {
+        std::size_t a = 0, rung_a = 0, b = 0, rung_b = 0;
+        double away = std::numeric_limits<double>::max();
+    };
+
+    Link shortestWay(std::size_t a, std::size_t b) const
+    {
+        Link best{a, 0, b, 0};
+        for (std::size_t r = 0; r < m_columns[b].rungs.size(); r += kEachRung) {
+            const std::size_t of_a = nearestRung(m_columns[a], m_columns[b].rungs[r].centre);
+            const double away = length(m_columns[a].rungs[of_a].centre - m_columns[b].rungs[r].centre);
+            if (away < best.away)
+                best = {a, of_a, b, r, away};
+        }
+        return best;
+    }
+
+    bool staysInside(const Link& way) const
+    {
+        const Point from = m_columns[way.a].rungs[way.rung_a].centre,
+                    to = m_columns[way.b].rungs[way.rung_b].centre;
+        return way.away < kGrid_mm ||
+               m_rays.reach(from, unitVector(to - from), way.away + kGrid_mm) >= way.away;
+    }
+
+    /// Where a column is entered from another.
+    std::size_t entryOf(std::size_t column, std::size_t from) const
+    {
+        for (const auto& way : m_links) {
+            if (way.a == from && way.b == column)
+                return way.rung_b;
+            if (way.b == from && way.a == column)
+                return way.rung_a;
+        }
+        return meetingOf(m_columns[from], m_columns[column]).of_other;
+    }
+
     std::vector<Side> sidesOf(std::size_t number) const
     {
         std::vector<Side> out;
@@ -128,6 +193,12 @@ private:
             if (other != number && !m_is_done[other])
                 if (const auto meeting = meet(m_columns[number], m_columns[other]))
                     out.push_back({meeting->rung, false, other});
+        for (const auto& way : m_links) {
+            if (way.a == number && !m_is_done[way.b])
+                out.push_back({way.rung_a, false, way.b});
+            if (way.b == number && !m_is_done[way.a])
+                out.push_back({way.rung_b, false, way.a});
+        }
         for (std::size_t p = 0; p < m_patches.size(); ++p)
             if (!m_is_patched[p] && m_patches[p].column == number)
                 out.push_back({m_patches[p].rung, true, p});
@@ -142,7 +213,7 @@ private:
             m_is_patched[side.which] = true;
             add(StitchKind::Fill, m_patches[side.which].points);
         } else if (!m_is_done[side.which]) {
-            sewColumn(side.which, meetingOf(m_columns[number], m_columns[side.which]).of_other);
+            sewColumn(side.which, entryOf(side.which, number));
         }
     }
 
@@ -187,7 +258,7 @@ private:
         m_is_done[number] = true;
         const auto& column = m_columns[number];
         const std::size_t last = column.rungs.size() - 1;
-        const SatinSettings cover{m_settings.spacing_mm, m_settings.pull_mm};
+        const auto cover = coverOf(column, m_settings);
         if (column.is_ring)
             return sewRing(number, entry, cover);
         const auto kind = column.width_mm >= kLineUnderlay_mm && m_settings.has_underlay
@@ -249,6 +320,8 @@ private:
     const std::vector<Column>& m_columns;
     const std::vector<Patch>& m_patches;
     const StitchSettings& m_settings;
+    const InkRays& m_rays;
+    std::vector<Link> m_links;
     std::vector<bool> m_is_done, m_is_patched;
     std::vector<StitchRun> m_runs;
     bool m_is_cut = false;
@@ -258,7 +331,17 @@ private:
 
 bool isLine(const Column& column)
 {
-    return column.width_mm < kThinnestSatin_mm;
+    return column.as ? *column.as == SewnAs::Running : column.width_mm < kThinnestSatin_mm;
+}
+
+SatinSettings coverOf(const Column& column, const StitchSettings& settings)
+{
+    SatinSettings cover{settings.spacing_mm, settings.pull_mm};
+    if (column.as == SewnAs::Fill)
+        cover.split_mm = kRow_mm;
+    if (column.as == SewnAs::Satin)
+        cover.split_mm = kLongestStitch_mm;
+    return cover;
 }
 
 std::vector<Point> lockAt(Point at, Point way)
@@ -268,11 +351,11 @@ std::vector<Point> lockAt(Point at, Point way)
 }
 
 std::vector<StitchRun> sewnPiece(const std::vector<Column>& columns, const std::vector<Patch>& patches,
-                                 Point from, const StitchSettings& settings)
+                                 Point from, const StitchSettings& settings, const InkRays& rays)
 {
     if (columns.empty())
         return {};
-    return PieceSewer(columns, patches, settings).sew(from);
+    return PieceSewer(columns, patches, settings, rays).sew(from);
 }
 
 } // namespace ink

@@ -2,27 +2,25 @@
 #pragma once
 
 #include "core/stitch/columns.h"
+#include "core/stitch/patches.h"
+#include "core/stitch/satin.h"
 #include "core/stitch/stitch_plan.h"
 #include "core/stitch/stitch_settings.h"
 
 namespace ink {
 
-/// Ink that no column covers, as rows, and where from a column it is reached.
-struct Patch
-{
-    std::vector<Point> points;
-    std::size_t column = 0, rung = 0;
-};
-
-/// The columns that hold together, walked depth first: running under the cover to the far end, what joins on the way sewn before
+/// Columns that share no crossing are reached through the ink, where it is open between them. All are walked depth first: running under the cover to the far end, what joins on the way sewn before
 /// it is passed by the cover, the cover on the way back. Begins and ends at the same end of one of them, the nearest to `from`.
 std::vector<StitchRun> sewnPiece(const std::vector<Column>& columns, const std::vector<Patch>& patches,
-                                 Point from, const StitchSettings& settings);
+                                 Point from, const StitchSettings& settings, const InkRays& rays);
+
+/// How a column is covered.
+SatinSettings coverOf(const Column& column, const StitchSettings& settings);
 
 /// Three stitches on one place that hold the thread, towards `way`.
 std::vector<Point> lockAt(Point at, Point way);
 
-/// Too thin for a satin: sewn as a line, there and back.
+/// Too thin for a satin, or chosen so: sewn as a line, there and back.
 bool isLine(const Column& column);
 
 } // namespace ink

@@ -11,7 +11,7 @@ namespace {
 /// Thread goes down and up at each needle point (common practice, no source).
 constexpr double kThreadPerStitch_mm = 1.5;
 /// Rows that lie side by side leave more between them than satins do.
-constexpr double kLeastCover = 0.98, kLeastCoverOfRows = 0.92, kMostShort = 0.01;
+constexpr double kLeastCover = 0.98, kLeastCoverOfRows = 0.92;
 constexpr std::array<std::string_view, 7> kFindings{
     "low-letters", "thin-column", "wide-column", "thick", "short-stitches", "open", "too-large-for-hoop"};
 
@@ -112,13 +112,14 @@ std::vector<StitchFinding> findingsOf(const StitchPlan& plan, const StitchFigure
         const Point middle = lerp(column.from, column.to, 0.5);
         if (are_letters && column.kind != ColumnKind::Fill && column.width_mm < kThinnestColumn_mm)
             note(StitchFindingKind::ThinColumn, column.width_mm, kThinnestColumn_mm, middle);
-        if (settings.as == SewnAs::Satin && column.kind == ColumnKind::Fill)
+        if (settings.as == SewnAs::Satin && column.kind == ColumnKind::Fill &&
+            column.most_width_mm > kWidestColumn_mm)
             note(StitchFindingKind::WideColumn, column.most_width_mm, kWidestColumn_mm, middle);
     }
     if (figures.thickest > kMostLayers)
         note(StitchFindingKind::Thick, figures.thickest, kMostLayers);
-    if (figures.short_share > kMostShort)
-        note(StitchFindingKind::ShortStitches, figures.short_share, kMostShort);
+    if (figures.short_share > kMostShortStitches)
+        note(StitchFindingKind::ShortStitches, figures.short_share, kMostShortStitches);
     const bool has_rows =
         std::ranges::any_of(plan.columns, [](const StitchColumn& c) { return c.kind == ColumnKind::Fill; });
     const double least = has_rows ? kLeastCoverOfRows : kLeastCover;

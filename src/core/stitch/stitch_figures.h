@@ -57,6 +57,8 @@ struct StitchFinding
 /// Limits of the trade (common practice, no source).
 inline constexpr double kLowestLetters_mm = 5.0, kThinnestColumn_mm = 1.0, kWidestColumn_mm = 10.0;
 inline constexpr int kMostLayers = 8;
+/// Of all stitches, those under kShortestStitch_mm.
+inline constexpr double kMostShortStitches = 0.01;
 /// The worst of each kind.
 std::vector<StitchFinding> findingsOf(const StitchPlan& plan, const StitchFigures& figures,
                                       const StitchSettings& settings);

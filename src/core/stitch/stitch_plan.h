@@ -55,7 +55,7 @@ struct StitchColumn
     ColumnKind kind = ColumnKind::Satin;
     std::size_t piece = 0;
     /// Ends of its middle.
-    Point from, to;
+    Point from, to, middle;
     double least_width_mm = 0.0, width_mm = 0.0, most_width_mm = 0.0;
 };
 

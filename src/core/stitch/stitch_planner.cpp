@@ -1,42 +1,41 @@
 #include "core/stitch/stitch_planner.h"
 
 #include "core/geometry/axis_graph.h"
+#include "core/geometry/box.h"
 #include "core/geometry/measure.h"
 #include "core/geometry/offset.h"
 #include "core/geometry/skeleton.h"
 #include "core/stitch/columns.h"
 #include "core/stitch/edge_stitches.h"
 #include "core/stitch/fill.h"
+#include "core/stitch/patches.h"
 #include "core/stitch/running.h"
 #include "core/stitch/satin.h"
 #include "core/stitch/sewing_order.h"
-#include "core/stitch/thread_raster.h"
 
 #include <algorithm>
 #include <cmath>
 #include <limits>
+#include <map>
+#include <memory>
 #include <optional>
 
 namespace ink {
 namespace {
 
 constexpr double kInkChord_mm = 0.01;
+/// Places of an edge that are asked whether they lie under another cloth.
+constexpr double kAskedEdge_mm = 0.5;
 /// Wider than this no satin lies well (common practice, no source): the piece is filled.
 constexpr double kMostSatin_mm = 10.0;
 /// Thread goes on to the next part over this much open cloth, else it is cut.
 constexpr double kOpenTravel_mm = 2.0;
 constexpr double kFillEdge_mm = 0.5, kFillUnderlay_mm = 2.5;
-/// Rows of patches, and what is too small to patch.
-constexpr double kPatchRows_mm = 0.35;
-constexpr std::size_t kLeastPatch = 8;
-/// A patch reaches this far under the covers beside it.
-constexpr double kPatchUnder_mm = 0.25;
-
 class Planner
 {
 public:
-    Planner(Unit unit, const StitchSettings& settings, const CancelToken& cancel)
-        : m_unit(unit), m_settings(sensible(settings)), m_cancel(cancel)
+    Planner(Unit unit, const StitchSettings& settings, const CancelToken& cancel, const SewingOf& sewing)
+        : m_unit(unit), m_settings(sensible(settings)), m_cancel(cancel), m_sewing(sewing)
     {
     }
 
@@ -95,7 +94,7 @@ public:
                 return std::pair(StitchKind::Blanket,
                                  blanket(ring, m_settings.cover_mm, m_settings.blanket_mm));
             const double in = m_settings.cover_mm * m_settings.cover_inside, out = m_settings.cover_mm - in;
-            if (m_settings.has_underlay)
+            if (m_settings.has_underlay && !m_is_partly_under)
                 add(StitchKind::Underlay, running(ring));
             const auto column = coverOfRing(ring, in, out);
             auto points =
@@ -127,34 +126,90 @@ private:
     template <class Sew>
     void ringsOf(const Outline& outline, const Sew& sew)
     {
-        std::vector<std::vector<Point>> rings;
-        for (const auto& piece : outline.pieces) {
-            rings.push_back(ringLine(piece.outer));
-            for (const auto& middle : piece.middles)
-                rings.push_back(ringLine(middle));
+        struct Ring
+        {
+            std::vector<Point> line;
+            std::size_t piece = 0;
+        };
+        std::vector<Ring> rings;
+        for (std::size_t p = 0; p < outline.pieces.size(); ++p) {
+            rings.push_back({ringLine(outline.pieces[p].outer), p});
+            for (const auto& middle : outline.pieces[p].middles)
+                rings.push_back({ringLine(middle), p});
         }
-        std::erase_if(rings, [](const auto& ring) { return ring.size() < 4; });
+        std::erase_if(rings, [](const Ring& ring) { return ring.line.size() < 4; });
+        const auto upper = upperOnes(outline);
         while (!rings.empty()) {
             std::size_t best = 0, from = 0;
             double nearest = std::numeric_limits<double>::max();
             for (std::size_t r = 0; r < rings.size(); ++r)
-                for (std::size_t i = 0; i + 1 < rings[r].size(); ++i)
-                    if (const double away = length(rings[r][i] - m_at); away < nearest) {
+                for (std::size_t i = 0; i + 1 < rings[r].line.size(); ++i)
+                    if (const double away = length(rings[r].line[i] - m_at); away < nearest) {
                         nearest = away;
                         best = r;
                         from = i;
                     }
-            auto ring = std::move(rings[best]);
+            auto ring = std::move(rings[best].line);
+            const auto over_it = upper.find(rings[best].piece);
             rings.erase(rings.begin() + std::ptrdiff_t(best));
             ring.pop_back();
-            std::ranges::rotate(ring, ring.begin() + std::ptrdiff_t(from));
+            std::rotate(ring.begin(), ring.begin() + std::ptrdiff_t(from), ring.end());
             ring.push_back(ring.front());
-            begin(ring[0], ring[1] - ring[0]);
-            auto [kind, points] = sew(ring);
-            add(kind, std::move(points));
-            finish();
+            if (over_it == upper.end()) {
+                begin(ring[0], ring[1] - ring[0]);
+                auto [kind, points] = sew(ring);
+                add(kind, std::move(points));
+                finish();
+            } else {
+                sewUncovered(ring, over_it->second, sew);
+            }
             ++m_piece;
         }
+    }
+
+    using Inks = std::vector<std::shared_ptr<const InkTest>>;
+
+    /// Of each piece those that lie over a part of it: letters that were kept apart, the later ones over the earlier.
+    static std::map<std::size_t, Inks> upperOnes(const Outline& outline)
+    {
+        std::map<std::size_t, Inks> out;
+        for (std::size_t lower = 0; lower < outline.pieces.size(); ++lower)
+            for (std::size_t upper = lower + 1; upper < outline.pieces.size(); ++upper) {
+                if (!meets(outline.pieces[lower].outer.bounds(), outline.pieces[upper].outer.bounds()))
+                    continue;
+                auto ink = std::make_shared<const InkTest>(Outline{{outline.pieces[upper]}}, kInkChord_mm);
+                const auto edge = resampled(ringLine(outline.pieces[lower].outer), kAskedEdge_mm);
+                if (std::ranges::any_of(edge, [&](Point p) { return ink->isInk(p); }))
+                    out[lower].push_back(std::move(ink));
+            }
+        return out;
+    }
+
+    /// An edge that another cloth lies over is not sewn: the upper one's edge holds both.
+    template <class Sew>
+    void sewUncovered(const std::vector<Point>& ring, const Inks& over, const Sew& sew)
+    {
+        const auto isUnder = [&](Point p) {
+            return std::ranges::any_of(over, [p](const auto& ink) { return ink->isInk(p); });
+        };
+        m_is_partly_under = true;
+        const auto [kind, points] = sew(ring);
+        m_is_partly_under = false;
+        std::vector<Point> stretch;
+        const auto close = [&, kind = kind] {
+            if (stretch.size() > 2) {
+                begin(stretch[0], stretch[1] - stretch[0]);
+                add(kind, stretch);
+                finish();
+            }
+            stretch.clear();
+        };
+        for (std::size_t i = 0; i < points.size(); ++i) {
+            if (i > 0 && isUnder(lerp(points[i - 1], points[i], 0.5)))
+                close();
+            stretch.push_back(points[i]);
+        }
+        close();
     }
 
     void add(StitchKind kind, std::vector<Point> points)
@@ -187,50 +242,62 @@ private:
     void noteColumn(const Column& column, ColumnKind kind)
     {
         m_plan.columns.push_back({kind, m_piece, column.rungs.front().centre, column.rungs.back().centre,
-                                  column.least_width_mm, column.width_mm, column.most_width_mm});
+                                  column.rungs[column.rungs.size() / 2].centre, column.least_width_mm,
+                                  column.width_mm, column.most_width_mm});
     }
 
     Result<void> sewPiece(const Piece& piece)
     {
         const Outline alone{{piece}};
-        if (m_settings.as == SewnAs::Fill) {
+        const bool is_filled = m_settings.as == SewnAs::Fill;
+        if (is_filled && !m_sewing) {
             sewFill(alone);
         } else {
-            auto columns = columnsIn(alone);
+            const InkRays rays(alone, kInkChord_mm);
+            auto columns = columnsIn(alone, rays);
             if (!columns)
                 return fail(columns.error());
-            const bool is_wide =
-                std::ranges::any_of(*columns, [](const Column& c) { return c.width_mm > kMostSatin_mm; });
-            if (is_wide)
+            bool is_chosen = false;
+            for (auto& column : *columns) {
+                column.as = m_sewing ? m_sewing(column.rungs) : std::nullopt;
+                is_chosen = is_chosen || column.as;
+            }
+            const auto is_wide = [](const Column& c) { return c.width_mm > kMostSatin_mm; };
+            if (!is_chosen && (is_filled || std::ranges::any_of(*columns, is_wide))) {
                 sewFill(alone);
-            else
-                sewColumns(alone, *columns);
+            } else { // where one stroke is sewn otherwise, each is sewn by itself
+                for (auto& column : *columns)
+                    if (!column.as && (is_filled || is_wide(column)))
+                        column.as = SewnAs::Fill;
+                sewColumns(alone, *columns, rays);
+            }
         }
         finish();
         ++m_piece;
         return {};
     }
 
-    Result<std::vector<Column>> columnsIn(const Outline& piece)
+    Result<std::vector<Column>> columnsIn(const Outline& piece, const InkRays& rays)
     {
         const auto graph = axisGraph(piece, m_unit, m_cancel);
         if (!graph)
             return fail(graph.error());
-        const InkRays rays(piece, kInkChord_mm);
         auto columns = columnsOf(strokesOf(branchesOf(*graph, InkTest(piece, kInkChord_mm))), rays);
         if (columns.empty())
             columns.push_back(columnOfDot(piece, rays));
         return columns;
     }
 
-    void sewColumns(const Outline& piece, const std::vector<Column>& columns)
+    void sewColumns(const Outline& piece, const std::vector<Column>& columns, const InkRays& rays)
     {
         for (const auto& column : columns)
-            noteColumn(column, isLine(column)                     ? ColumnKind::Running
-                               : column.most_width_mm > kSplit_mm ? ColumnKind::SplitSatin
-                                                                  : ColumnKind::Satin);
-        const auto patches = patchesOf(piece, columns);
-        auto runs = sewnPiece(columns, patches, m_at, m_settings);
+            noteColumn(column, isLine(column)              ? ColumnKind::Running
+                               : column.as == SewnAs::Fill ? ColumnKind::Fill
+                               : column.most_width_mm > coverOf(column, m_settings).split_mm
+                                   ? ColumnKind::SplitSatin
+                                   : ColumnKind::Satin);
+        const auto patches = patchesOf(piece, columns, m_settings);
+        auto runs = sewnPiece(columns, patches, m_at, m_settings, rays);
         if (runs.empty() || runs.front().points.empty())
             return;
         const auto& first = runs.front().points;
@@ -239,115 +306,6 @@ private:
             m_is_trimmed = m_is_trimmed || run.is_trimmed_before;
             add(run.kind, std::move(run.points));
         }
-    }
-
-    /// What the covers leave open, as rows that reach under them.
-    std::vector<Patch> patchesOf(const Outline& piece, const std::vector<Column>& columns) const
-    {
-        ThreadRaster raster(bounds(piece));
-        for (const auto& column : columns)
-            raster.lay(isLine(column) ? running(middleOf(column.rungs, 0, column.rungs.size() - 1))
-                                      : satin(column.rungs, 0, column.rungs.size() - 1,
-                                              {m_settings.spacing_mm, m_settings.pull_mm}));
-        const auto is_ink = raster.inkOf(piece);
-        const std::size_t wide = raster.columns(), high = raster.rows();
-        std::vector<bool> is_open(is_ink.size());
-        for (std::size_t row = 0; row < high; ++row)
-            for (std::size_t x = 0; x < wide; ++x)
-                is_open[row * wide + x] = is_ink[row * wide + x] && raster.layers(x, row) == 0;
-        std::vector<Patch> out;
-        std::vector<bool> is_seen(is_ink.size(), false);
-        for (std::size_t start = 0; start < is_open.size(); ++start) {
-            if (!is_open[start] || is_seen[start])
-                continue;
-            std::vector<std::size_t> places{start};
-            is_seen[start] = true;
-            for (std::size_t i = 0; i < places.size(); ++i) {
-                const std::size_t x = places[i] % wide, row = places[i] / wide;
-                const auto visit = [&](std::size_t to) {
-                    if (is_open[to] && !is_seen[to]) {
-                        is_seen[to] = true;
-                        places.push_back(to);
-                    }
-                };
-                if (x > 0)
-                    visit(places[i] - 1);
-                if (x + 1 < wide)
-                    visit(places[i] + 1);
-                if (row > 0)
-                    visit(places[i] - wide);
-                if (row + 1 < high)
-                    visit(places[i] + wide);
-            }
-            if (places.size() >= kLeastPatch)
-                if (auto patch = patchOf(places, raster, is_ink, columns))
-                    out.push_back(std::move(*patch));
-        }
-        return out;
-    }
-
-    /// One open place: a row every kPatchRows_mm, or one line through it where it is flat.
-    static std::optional<Patch> patchOf(std::vector<std::size_t>& places, const ThreadRaster& raster,
-                                        const std::vector<bool>& is_ink, const std::vector<Column>& columns)
-    {
-        const std::size_t wide = raster.columns();
-        std::ranges::sort(places);
-        const auto step = std::size_t(std::max(1.0, std::round(kPatchRows_mm / raster.pixel_mm())));
-        const std::size_t first = places.front() / wide, last = places.back() / wide;
-        std::size_t low_x = wide, high_x = 0;
-        for (const auto place : places) {
-            low_x = std::min(low_x, place % wide);
-            high_x = std::max(high_x, place % wide);
-        }
-        // Along its longer side.
-        const bool is_upright = last - first > high_x - low_x;
-        const std::size_t begin = is_upright ? low_x : first, end = is_upright ? high_x : last;
-        const auto under = std::size_t(kPatchUnder_mm / raster.pixel_mm());
-        const auto index = [&](std::size_t line, std::size_t along) {
-            return is_upright ? along * wide + line : line * wide + along;
-        };
-        const std::size_t most_along = is_upright ? raster.rows() - 1 : wide - 1;
-        Patch patch;
-        // The middle of the first band of rows, then every step.
-        for (std::size_t line = begin + std::min(step / 2, (end - begin) / 2); line <= end; line += step) {
-            std::optional<std::size_t> from, to;
-            for (const auto place : places) {
-                const std::size_t x = place % wide, row = place / wide;
-                if ((is_upright ? x : row) != line)
-                    continue;
-                const std::size_t along = is_upright ? row : x;
-                from = std::min(from.value_or(along), along);
-                to = std::max(to.value_or(along), along);
-            }
-            if (!from)
-                continue;
-            for (std::size_t k = 0; k<under&& * from> 0 && is_ink[index(line, *from - 1)]; ++k)
-                --*from;
-            for (std::size_t k = 0; k < under && *to < most_along && is_ink[index(line, *to + 1)]; ++k)
-                ++*to;
-            const auto at = [&](std::size_t along) {
-                return is_upright ? raster.centreOf(line, along) : raster.centreOf(along, line);
-            };
-            std::vector<Point> row{at(*from), at(*to)};
-            if (!patch.points.empty() &&
-                length(patch.points.back() - row[1]) < length(patch.points.back() - row[0]))
-                std::ranges::reverse(row);
-            for (const auto& p : running(row, 3.5))
-                if (patch.points.empty() || length(p - patch.points.back()) >= kShortestStitch_mm)
-                    patch.points.push_back(p);
-        }
-        if (patch.points.empty())
-            return {};
-        double nearest = std::numeric_limits<double>::max();
-        for (std::size_t c = 0; c < columns.size(); ++c)
-            for (std::size_t r = 0; r < columns[c].rungs.size(); ++r)
-                if (const double away = length(columns[c].rungs[r].centre - patch.points.front());
-                    away < nearest) {
-                    nearest = away;
-                    patch.column = c;
-                    patch.rung = r;
-                }
-        return patch;
     }
 
     void sewFill(const Outline& piece)
@@ -380,6 +338,7 @@ private:
                                   m_piece,
                                   {box.x0, box.y0},
                                   {box.x1, box.y1},
+                                  {(box.x0 + box.x1) / 2, (box.y0 + box.y1) / 2},
                                   0.0,
                                   0.0,
                                   std::min(box.width(), box.height())});
@@ -388,17 +347,20 @@ private:
     Unit m_unit;
     StitchSettings m_settings;
     CancelToken m_cancel;
+    const SewingOf& m_sewing;
     StitchPlan m_plan;
     StitchLayer m_layer;
     Point m_at;
     std::size_t m_piece = 0;
     bool m_is_first = true, m_is_trimmed = false;
+    /// The ring that is sewn lies under another cloth in places.
+    bool m_is_partly_under = false;
 };
 
 } // namespace
 
 Result<StitchPlan> planStitches(const Outline& outline, Unit unit, const StitchSettings& settings,
-                                const CancelToken& cancel)
+                                const CancelToken& cancel, const SewingOf& sewing)
 {
     const auto figures = measure(outline);
     if (figures.area <= 0.0)
@@ -412,7 +374,7 @@ Result<StitchPlan> planStitches(const Outline& outline, Unit unit, const StitchS
     if (figures.cut_length / kRunning_mm > kMostStitches)
         return fail(ErrorCode::TooComplex, {},
                     "this would take more than a million stitches; make it smaller");
-    Planner planner(unit, s, cancel);
+    Planner planner(unit, s, cancel, sewing);
     switch (s.as) {
     case SewnAs::Satin:
     case SewnAs::Fill:

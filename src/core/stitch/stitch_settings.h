@@ -33,6 +33,8 @@ struct StitchSettings
     /// Room of the hoop; 0 for none.
     double hoop_width_mm = 130.0, hoop_height_mm = 180.0;
     double stitches_a_minute = 800.0;
+    /// Names of a list: together in a hoop as far as they fit, instead of one by one.
+    bool is_together = false;
 
     friend bool operator==(const StitchSettings&, const StitchSettings&) = default;
 };

@@ -19,6 +19,8 @@ constexpr double kDominant = 1.45;
 /// Where the direction of a branch is taken, in radii of the crossing: beyond its bulge.
 constexpr double kNear = 0.8, kFar = 2.2;
 constexpr double kStraightened = 1.25;
+/// Between places of a stroke, of its half width and at the least.
+constexpr double kDense = 0.25, kLeastStep = 0.05;
 /// A loose end belongs to a stroke whose middle is within this of its half width, and to its own stroke only this many widths on.
 constexpr double kLoose = 1.6, kOwnStroke = 2.5;
 
@@ -37,6 +39,26 @@ struct Drawn
     std::vector<Point> centre;
     std::vector<double> radius;
 };
+
+/// A straight axis has its ends only: places between them, so that what is near a crossing is told from what is far.
+Drawn dense(const Drawn& line)
+{
+    Drawn out;
+    for (std::size_t i = 0; i < line.centre.size(); ++i) {
+        if (i > 0) {
+            const double step = std::max(kLeastStep, kDense * std::max(line.radius[i - 1], line.radius[i]));
+            const int parts = int(std::ceil(length(line.centre[i] - line.centre[i - 1]) / step));
+            for (int k = 1; k < parts; ++k) {
+                const double t = double(k) / parts;
+                out.centre.push_back(lerp(line.centre[i - 1], line.centre[i], t));
+                out.radius.push_back(line.radius[i - 1] + (line.radius[i] - line.radius[i - 1]) * t);
+            }
+        }
+        out.centre.push_back(line.centre[i]);
+        out.radius.push_back(line.radius[i]);
+    }
+    return out;
+}
 
 class StrokeFinder
 {
@@ -295,7 +317,7 @@ private:
         bool comes_round = false;
         for (;;) {
             is_done[tip.branch] = true;
-            auto part = drawn(tip);
+            const auto part = dense(drawn(tip));
             if (const auto at = m_crossing.find(tip); at != m_crossing.end())
                 stroke.crossings.push_back(at->second);
             if (const auto passed = m_passes.find(tip.branch); passed != m_passes.end())

@@ -96,6 +96,12 @@ void ComposePage::setFonts(const std::vector<std::pair<QString, FontRef>>& fonts
     m_sentence->letter().setFonts(fonts);
 }
 
+void ComposePage::setMaterials(const std::vector<MaterialCard>& cards)
+{
+    m_view->setMaterials(cards);
+    m_sentence->letter().setMaterials(cards);
+}
+
 void ComposePage::showProof(const std::vector<ProofFinding>& findings)
 {
     m_sentence->showProof(findings);

@@ -2,6 +2,7 @@
 // file from it.
 #pragma once
 
+#include "core/cut/material_card.h"
 #include "core/design/motif_making.h"
 #include "core/rights/dossier.h"
 #include "ui/design_model.h"
@@ -47,9 +48,11 @@ public:
     QString materialColour() const;
     /// Fonts that letters can be set in beside the job's: name and file.
     void setFonts(const std::vector<std::pair<QString, FontRef>>& fonts);
-    /// Of the job's font; nothing while it is not known.
+    /// Materials that letters can be made of beside the job's; they stay where they are.
+    void setMaterials(const std::vector<MaterialCard>& cards);
     /// The worst of them stands beside the sentence.
     void showProof(const std::vector<ProofFinding>& findings);
+    /// Of the job's font; nothing while it is not known.
     void showRight(const QString& font, std::optional<Verdict> verdict);
     /// Forms are told from each other in another way now.
     void lookAgain();

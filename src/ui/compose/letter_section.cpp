@@ -2,6 +2,8 @@
 
 #include "ui/compose/lettering_view.h"
 #include "ui/measures.h"
+#include "ui/needle/needle_sections.h"
+#include "ui/text.h"
 #include "ui/widgets/choice.h"
 
 #include <QDoubleSpinBox>
@@ -74,6 +76,7 @@ void LetterSection::buildActions()
     m_keep_part->setToolTip(tr("Draw a frame over a part of the words: what is inside becomes a motif"));
     connect(m_keep_part, &QPushButton::clicked, this, &LetterSection::keepPartWanted);
     column()->addWidget(m_font);
+    buildHandling();
     auto* row = new QHBoxLayout;
     row->addWidget(m_keep_letters);
     row->addStretch(1);
@@ -94,6 +97,54 @@ void LetterSection::buildActions()
                 else
                     choice.font.reset();
             }
+        });
+        m_job.endRun();
+    });
+}
+
+/// Of another material, or not cut: that goes to the sheets.
+void LetterSection::buildHandling()
+{
+    m_material = new Choice(m_theme, this, Choice::Ground::Paper);
+    m_material->setObjectName(QStringLiteral("letterMaterial"));
+    m_material->setAccessibleName(tr("Material of these letters"));
+    m_material->setToolTip(
+        tr("What is of another material comes on a sheet of its own, with crosses to lay it over"));
+    m_operation = new Choice(m_theme, this, Choice::Ground::Paper);
+    m_operation->setObjectName(QStringLiteral("letterOperation"));
+    m_operation->setAccessibleName(tr("What the tool does with these letters"));
+    m_operation->addChoice(tr("cut as the rest"), {}, QString());
+    m_operation->addChoice(tr("cut out"), {}, text(idOf(Operation::Cut)));
+    m_operation->addChoice(tr("only scored"), {}, text(idOf(Operation::Score)));
+    m_operation->addChoice(tr("drawn with a pen"), {}, text(idOf(Operation::Pen)));
+    m_sewn = new Choice(m_theme, this, Choice::Ground::Paper);
+    m_sewn->setObjectName(QStringLiteral("letterSewn"));
+    m_sewn->setAccessibleName(tr("How these letters are sewn"));
+    m_sewn->addChoice(tr("sewn as the rest"), {}, -1);
+    m_sewn->addChoice(tr("sewn as satin"), {}, int(SewnAs::Satin));
+    m_sewn->addChoice(tr("filled in rows"), {}, int(SewnAs::Fill));
+    m_sewn->addChoice(tr("sewn as lines"), {}, int(SewnAs::Running));
+    column()->addWidget(m_material);
+    column()->addWidget(m_operation);
+    column()->addWidget(m_sewn);
+    connect(m_sewn, &QComboBox::activated, this, [this] {
+        const int as = m_sewn->currentData().toInt();
+        m_job.endRun();
+        change(tr("how letters are sewn"),
+               [as](LetterChoice& c) { c.sewn_as = as < 0 ? std::nullopt : std::optional(SewnAs(as)); });
+        m_job.endRun();
+    });
+    connect(m_material, &QComboBox::activated, this, [this] {
+        m_job.endRun();
+        change(tr("material of letters"), [this](LetterChoice& c) {
+            c.handling.colour = m_material->currentData().toString().toStdString();
+        });
+        m_job.endRun();
+    });
+    connect(m_operation, &QComboBox::activated, this, [this] {
+        m_job.endRun();
+        change(tr("what is done with letters"), [this](LetterChoice& c) {
+            c.handling.operation = letterOperationOf(m_operation->currentData().toString().toStdString());
         });
         m_job.endRun();
     });
@@ -132,11 +183,13 @@ void LetterSection::change(const QString& name, const std::function<void(LetterC
             as_letter.dy_em = placed.y_em;
             as_letter.turn_deg = placed.turn_deg;
             as_letter.size = placed.size;
+            as_letter.handling = placed.handling;
             change_one(as_letter);
             placed.x_em = as_letter.dx_em;
             placed.y_em = as_letter.dy_em;
             placed.turn_deg = as_letter.turn_deg;
             placed.size = as_letter.size;
+            placed.handling = as_letter.handling;
             return;
         }
         for (const auto letter : m_view.letters())
@@ -154,6 +207,29 @@ void LetterSection::setFonts(const std::vector<std::pair<QString, FontRef>>& fon
                           QStringList{QString::fromStdString(font.path), QString::number(font.face),
                                       QString::fromStdString(font.instance)});
     showNow();
+}
+
+void LetterSection::setMaterials(const std::vector<MaterialCard>& cards)
+{
+    m_cards = &cards;
+    m_offers_threads.reset();
+    showNow();
+}
+
+/// Materials for blades, threads for needles.
+void LetterSection::offerMaterials(bool is_sewn)
+{
+    if (!m_cards || m_offers_threads == is_sewn)
+        return;
+    m_offers_threads = is_sewn;
+    m_material->clear();
+    m_material->addChoice(is_sewn ? tr("of the job's thread") : tr("of the job's material"), {}, QString());
+    if (is_sewn)
+        for (const auto& [name, colour] : threadColours())
+            m_material->addChoice(tr("%1 thread").arg(name), {}, text(colour));
+    else
+        for (const auto& card : *m_cards)
+            m_material->addChoice(text(card.name), {}, text(card.id));
 }
 
 void LetterSection::showValues()
@@ -200,6 +276,21 @@ void LetterSection::showValues()
                                                                QString::fromStdString(choice.font->instance)})
                                 : 0;
     m_font->setCurrentIndex(std::max(0, row));
+    const bool is_sewn = isSewn(job.process); // blades know no stitches, needles no scores
+    offerMaterials(is_sewn);
+    m_operation->setVisible(!is_sewn);
+    m_sewn->setVisible(is_sewn);
+    m_sewn->setEnabled(has_letter && !piece);
+    m_sewn->setCurrentIndex(std::max(0, m_sewn->findData(choice.sewn_as ? int(*choice.sewn_as) : -1)));
+    const Handling& handling = piece ? piece->handling : choice.handling;
+    for (auto* box : {m_material, m_operation})
+        box->setEnabled(has_letter || piece);
+    const QString material = text(handling.colour);
+    if (m_material->findData(material) < 0) // a word that no card knows
+        m_material->addChoice(material, {}, material);
+    m_material->setCurrentIndex(std::max(0, m_material->findData(material)));
+    m_operation->setCurrentIndex(
+        std::max(0, m_operation->findData(handling.operation ? text(idOf(*handling.operation)) : QString())));
 }
 
 } // namespace ink::ui

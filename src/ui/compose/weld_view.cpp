@@ -4,6 +4,7 @@
 #include "core/geometry/reduce.h"
 #include "ui/measures.h"
 #include "ui/outline_paths.h"
+#include "ui/text.h"
 
 #include <QKeyEvent>
 #include <QMouseEvent>
@@ -50,6 +51,10 @@ void WeldView::showDesign(std::shared_ptr<const Design> design)
     m_message.clear();
     m_glyphs_mm.clear();
     m_pieces_mm = piecePaths(m_design->outline_mm);
+    m_parts.clear();
+    for (const auto& part : m_design->parts)
+        m_parts.push_back({toPainterPath(part.outline_mm), colourOf(part.handling),
+                           part.handling.operation.value_or(Operation::Cut)});
     m_nodes_mm.reset();
     m_box_mm = toRect(m_design->figures_mm.box);
     const auto& f = m_design->figures_mm;
@@ -68,6 +73,7 @@ void WeldView::showMessage(const QString& message)
 {
     m_design.reset();
     m_pieces_mm.clear();
+    m_parts.clear();
     m_glyphs_mm.clear();
     m_message = message;
     setAccessibleDescription(message);
@@ -84,6 +90,35 @@ void WeldView::setMaterial(const QColor& colour)
 {
     m_material = colour;
     update();
+}
+
+/// None for the job's own material; words that no card knows show in a paler ink.
+QColor WeldView::colourOf(const Handling& handling) const
+{
+    if (handling.colour.empty())
+        return {};
+    if (const QColor thread(text(handling.colour)); handling.colour.starts_with('#') && thread.isValid())
+        return thread;
+    if (m_cards)
+        if (const auto* card = materialCalled(*m_cards, handling.colour))
+            return QColor(text(card->colour));
+    return m_theme.colours().soft_ink;
+}
+
+/// What is drawn or scored is a line.
+void WeldView::paintParts(QPainter& painter, const QTransform& to_screen) const
+{
+    const auto& c = m_theme.colours();
+    for (const auto& part : m_parts) {
+        const QPainterPath path = to_screen.map(part.path_mm);
+        const QColor colour = part.colour.isValid() ? part.colour : m_material;
+        if (part.operation == Operation::Cut)
+            painter.fillPath(path, colour);
+        const bool is_pale = contrast(colour, c.card) < 1.6;
+        if (part.operation != Operation::Cut || is_pale)
+            painter.strokePath(path, QPen(is_pale ? c.ink : colour, 2.0,
+                                          part.operation == Operation::Score ? Qt::DashLine : Qt::SolidLine));
+    }
 }
 
 void WeldView::setOverlapsShown(bool shown)
@@ -297,7 +332,9 @@ void WeldView::paintDesign(QPainter& painter) const
             letters.push_back(to_screen.map(glyph));
 
     painter.save();
-    if (m_look == Look::Material) {
+    if (m_look == Look::Material && !m_parts.empty()) {
+        paintParts(painter, to_screen);
+    } else if (m_look == Look::Material) {
         for (const auto& piece : welded)
             painter.fillPath(piece, m_material);
         if (contrast(m_material, c.card) < 1.6) // a pale material still has an edge

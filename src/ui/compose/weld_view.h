@@ -1,6 +1,7 @@
 // The welded words at true size on ruled paper: zoom, pan, material or outline, overlaps on request.
 #pragma once
 
+#include "core/cut/material_card.h"
 #include "core/design/composed_design.h"
 #include "ui/theme.h"
 
@@ -28,6 +29,8 @@ public:
     const std::shared_ptr<const Design>& design() const { return m_design; }
     void setLook(Look look);
     void setMaterial(const QColor& colour);
+    /// Whose colours letters of another material show; they stay where they are.
+    void setMaterials(const std::vector<MaterialCard>& cards) { m_cards = &cards; }
     void setOverlapsShown(bool shown);
     /// Corners as squares, smooth nodes as rings, crossings of letters as diamonds.
     void setNodesShown(bool shown);
@@ -93,6 +96,8 @@ private:
     void keepInSight();
     void paintPaper(QPainter& painter, const QRectF& area) const;
     void paintDesign(QPainter& painter) const;
+    QColor colourOf(const Handling& handling) const;
+    void paintParts(QPainter& painter, const QTransform& to_screen) const;
     void paintNodes(QPainter& painter) const;
     void paintDimensions(QPainter& painter) const;
     void paintRulers(QPainter& painter) const;
@@ -101,6 +106,16 @@ private:
     const Theme& m_theme;
     std::shared_ptr<const Design> m_design;
     std::vector<QPainterPath> m_pieces_mm;
+    /// Where not all is made alike.
+    struct Part
+    {
+        QPainterPath path_mm;
+        /// None for the material that is shown.
+        QColor colour;
+        Operation operation{};
+    };
+    std::vector<Part> m_parts;
+    const std::vector<MaterialCard>* m_cards = nullptr;
     // Made when they are first shown: while a letter is dragged nobody looks at them.
     mutable std::vector<QPainterPath> m_glyphs_mm;
     mutable std::optional<std::vector<std::pair<QPointF, NodeMark>>> m_nodes_mm;

@@ -17,20 +17,28 @@ namespace {
 class ChangeRights : public QUndoCommand
 {
 public:
+    /// What the store holds now, where it could be saved.
+    using Saved = std::function<void(const Result<RightsRecord>&)>;
     ChangeRights(const RightsStore& store, std::string sha256, RightsRecord before, RightsRecord after,
-                 std::function<void(const Result<void>&)> saved, const QString& what)
+                 Saved saved, const QString& what)
         : QUndoCommand(what), m_store(store), m_sha256(std::move(sha256)), m_before(std::move(before)),
           m_after(std::move(after)), m_saved(std::move(saved))
     {
     }
-    void undo() override { m_saved(m_store.save(m_sha256, m_before)); }
-    void redo() override { m_saved(m_store.save(m_sha256, m_after)); }
+    void undo() override { save(m_before); }
+    void redo() override { save(m_after); }
 
 private:
+    void save(const RightsRecord& record)
+    {
+        const auto saved = m_store.save(m_sha256, record);
+        m_saved(saved ? Result<RightsRecord>(record) : fail(saved.error()));
+    }
+
     RightsStore m_store;
     std::string m_sha256;
     RightsRecord m_before, m_after;
-    std::function<void(const Result<void>&)> m_saved;
+    Saved m_saved;
 };
 
 } // namespace
@@ -61,12 +69,14 @@ void CardPage::keepRecordOf(int of, const RightsRecord& record, const QString& w
     const auto font = refOf(m_fonts.entry(of));
     m_job.undoStack().push(new ChangeRights(
         m_fonts.rightsReader().store(), rights->sha256, rights->record, record,
-        [this, font](const Result<void>& saved) {
+        [this, font](const Result<RightsRecord>& saved) {
             if (!saved)
                 emit problem(saved.error());
             const int row = m_fonts.rowOf(font);
             if (row < 0)
                 return;
+            if (saved) // the next change builds on this one, whether its verdict was read again or not
+                m_fonts.setRecord(row, *saved);
             if (row == m_row && isVisible())
                 m_dossier->setRights(nullptr, {}, {}); // read again, then shown
             m_fonts.forgetRights(row);

@@ -396,6 +396,16 @@ void FontListModel::forgetRights(int row)
     rights(row);
 }
 
+void FontListModel::setRecord(int row, const RightsRecord& record)
+{
+    auto& r = m_rows[static_cast<std::size_t>(row)];
+    if (!r.rights)
+        return;
+    auto rights = *r.rights;
+    rights.record = record;
+    r.rights = std::make_shared<const FontRights>(std::move(rights));
+}
+
 void FontListModel::forgetRightsOf(const std::vector<std::string>& sha256s)
 {
     for (int row = 0; row < rowCount(); ++row)

@@ -75,6 +75,8 @@ public:
     const FontRights* rights(int row);
     const FontRights* knownRights(int row) const { return at(row).rights.get(); }
     void forgetRights(int row);
+    /// What the person added, where the rights are known: the verdict follows when it was read again.
+    void setRecord(int row, const RightsRecord& record);
     /// Of fonts of the shelf.
     void forgetRightsOf(const std::vector<std::string>& sha256s);
     /// Glyphs that the person flagged as somebody else's mark.

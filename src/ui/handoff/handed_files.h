@@ -4,7 +4,7 @@
 #include "core/cut/pattern.h"
 #include "core/formats/pattern_file.h"
 #include "core/handoff/rights_slip.h"
-#include "core/handoff/sewn_name.h"
+#include "core/handoff/sewn_together.h"
 #include "core/handoff/sheet_plan.h"
 #include "ui/job_model.h"
 #include "ui/theme.h"
@@ -32,6 +32,8 @@ public:
         std::function<bool()> may_hand_off;
         /// Kept beside what is handed off for sale.
         std::function<RightsSlip()> slip;
+        /// Counts what was handed off for sale; what there is to say about it, or nothing.
+        std::function<QString(const RightsSlip&)> count_sold;
         /// What the font says of its rights, for the file.
         std::function<std::string(const FontRef&)> rights;
         /// Null when the person changed their mind.
@@ -48,6 +50,8 @@ public:
     /// The cloth of an appliqué, to be cut.
     void saveCloth(const std::shared_ptr<const SewnName>& sewn);
     void printPattern(const std::shared_ptr<const Pattern>& pattern);
+    /// What is shown went to a machine.
+    void tellSent(const QString& words) { tellDone(words, slipOfSale()); }
     bool mayHandOff() const { return m_needs.may_hand_off(); }
     PatternWords patternWords() const;
 
@@ -59,9 +63,12 @@ private:
     /// Empty when the person changed their mind.
     QString pathFor(const QString& what, std::string_view suffix);
     std::optional<RightsSlip> slipOfSale() const;
+    /// Tells that it is done, and how far it counts towards what may be sold.
+    void tellDone(const QString& words, const std::optional<RightsSlip>& slip);
 
     Needs m_needs;
     const Theme& m_theme;
+    const SlipPhrases m_phrases;
     QString m_last_folder;
 };
 

@@ -1,7 +1,9 @@
 #include "ui/handoff/handoff_model.h"
 
 #include <algorithm>
+#include <functional>
 #include <new>
+#include <set>
 
 namespace ink::ui {
 namespace {
@@ -15,7 +17,7 @@ constexpr std::size_t kPortion = 16;
 
 Job madeOf(Job job)
 {
-    job.names = {};
+    job.names = NameList{{}, 0, {}, {}, job.names.is_dressed_quietly};
     job.sheet = {};
     job.pattern = {};
     job.stitches = {};
@@ -53,6 +55,17 @@ std::optional<std::size_t> HandOffModel::numberOf(std::size_t thing) const
 {
     const auto at = thing < m_things.size() ? std::ranges::find(m_names, m_things[thing]) : m_names.end();
     return at == m_names.end() ? std::nullopt : std::optional(std::size_t(at - m_names.begin()));
+}
+
+int HandOffModel::copiesLaid() const
+{
+    const auto& sheet = m_job.job().sheet;
+    if (!sheet.fills_sheet || !m_plan)
+        return sheet.copies;
+    std::set<std::size_t> numbers; // a border, or another material, is no copy
+    for (const auto& laid : m_plan->laid)
+        numbers.insert(laid.number);
+    return int(numbers.size());
 }
 
 MaterialCard HandOffModel::material() const
@@ -95,6 +108,7 @@ void HandOffModel::jobChanged()
         }
         m_asked = std::move(asked);
         m_names = std::move(names);
+        m_laid_names = 0;
         m_is_planned = false;
         m_pool.cancel(kLay);
         emit changed();
@@ -115,6 +129,12 @@ void HandOffModel::makeNext()
     m_pool.cancel(kMakeEven);
     if (missing.empty())
         return lay();
+    // A long list shows its first names on the sheet while the others are made.
+    const std::size_t count = m_names.size() - missing.size();
+    if (count >= kPortion && count >= 2 * m_laid_names) {
+        m_laid_names = count;
+        layAgain(true);
+    }
     missing.resize(std::min(missing.size(), 2 * kPortion));
     for (const auto slot : {kMakeOdd, kMakeEven}) {
         std::vector<std::pair<std::size_t, Asked>> mine;
@@ -199,7 +219,7 @@ void HandOffModel::layAgain(bool is_quick)
                 m_refusal = m_names.front()->error;
             m_is_planned = !plan || !is_quick;
             emit changed();
-            if (plan && is_quick)
+            if (plan && is_quick && std::ranges::none_of(m_names, std::logical_not<>()))
                 layAgain(false);
         };
     });

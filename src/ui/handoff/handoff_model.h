@@ -29,6 +29,8 @@ public:
     std::size_t madeCount() const;
     /// Null until something was laid; of an older job while `isUpToDate` is false.
     const std::shared_ptr<const SheetPlan>& plan() const { return m_plan; }
+    /// Of a job of one word: how many lie on the sheets, or are to.
+    int copiesLaid() const;
     /// The name that each thing of the plan is, as it was when the plan was made.
     const std::vector<Name>& things() const { return m_things; }
     /// Where in the list it stands now; nothing where it is gone.
@@ -57,6 +59,8 @@ private:
     SlotPool m_pool;
     std::vector<MaterialCard> m_materials;
     std::vector<Error> m_card_faults;
+    /// How many names lay on the sheets when the others were still being made.
+    std::size_t m_laid_names = 0;
     bool m_is_active = false;
 
     /// What the names were asked for, and what was laid last.

@@ -64,7 +64,7 @@ HandOffPage::HandOffPage(Needs needs, const Theme& theme, QWidget* parent)
     m_ways = new QStackedWidget(this);
     m_ways->addWidget(buildSheets());
     m_needle = new NeedlePage(m_needs.job, m_needs.model, *m_files, m_needs.stitcher, m_needs.stitch_file,
-                              theme, this);
+                              m_needs.place_at, m_needs.hoops, theme, this);
     m_ways->addWidget(m_needle);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
@@ -107,11 +107,18 @@ bool HandOffPage::isIdle() const
     return m_needs.model.isIdle() && !m_run->isPlaying() && m_needle->isIdle();
 }
 
+void HandOffPage::lookInto(const QString& path)
+{
+    m_ways->setCurrentWidget(m_needle);
+    m_needle->lookInto(path);
+}
+
 /// Needle, blade or paper, as the job is made.
 void HandOffPage::openWay()
 {
     const Process process = m_needs.job.job().process;
-    if (process == m_process)
+    const bool is_open = (m_ways->currentWidget() == m_needle) == isSewn(process);
+    if (process == m_process && is_open)
         return;
     const bool was_paper = m_process == Process::PaperPattern;
     m_process = process;
@@ -139,8 +146,8 @@ QWidget* HandOffPage::buildHead()
     m_head->add(kToolKey, makeToolSection(job, m_theme, this));
     m_head->add(kBorderKey, makeBorderSection(job, cards, m_theme, this));
     m_head->add(kPaperKey, makePaperSection(job, m_theme, this));
-    auto* blank = new BlankSection(job, m_needs.blanks, m_theme, this);
-    connect(blank, &BlankSection::problem, this, &HandOffPage::problem);
+    auto* blank = makeBlankSection(job, m_needs.blanks, m_theme, this);
+    connect(blank, &SizeSection::problem, this, &HandOffPage::problem);
     m_head->add(kBlankKey, blank);
     return m_head;
 }
@@ -302,9 +309,14 @@ void HandOffPage::connectParts()
     connect(&m_needs.cutter, &CutterQueue::jobDone, this,
             [this](const QString& name) { emit told(tr("%1 is cut.").arg(name)); });
     connect(m_view, &SheetView::moveWanted, this, &HandOffPage::moveThing);
-    connect(m_view, &SheetView::dragged, this, [this](std::size_t laid, const Placement& there) {
-        m_view->setDragRefused(!mayLie(laid, there));
-    });
+    connect(m_view, &SheetView::dragged, this,
+            [this](std::size_t laid, const Placement& there, double reach_mm) {
+                const auto* moves = movesFor(laid);
+                if (!moves)
+                    return;
+                const auto rest = moves->atRest(laid, there, reach_mm);
+                m_view->setDrag(rest, !moves->mayLie(laid, rest.there));
+            });
     connect(m_view, &SheetView::chosenChanged, this, [this] {
         const auto& plan = m_needs.model.plan();
         if (const auto chosen = m_view->chosen(); chosen && plan)
@@ -623,9 +635,9 @@ void HandOffPage::moveThing(std::size_t laid, const Placement& there)
     if (!plan || laid >= plan->laid.size())
         return;
     const auto& thing = plan->laid[laid];
-    if (m_needs.job.job().sheet.fills_sheet || m_needs.job.job().sheet.border_mm > 0.0)
-        return emit told(tr("What fills a sheet, or has a border behind it, is placed by itself."));
-    if (!mayLie(laid, there))
+    if (m_needs.job.job().sheet.fills_sheet || plan->sheets[thing.sheet].registered_with)
+        return emit told(tr("What fills a sheet, or lies over another sheet, is placed by itself."));
+    if (!movesFor(laid)->mayLie(laid, there))
         return emit told(tr("There is no room for it there."));
     // Numbers of sheets are those of its own material.
     std::size_t first = thing.sheet;
@@ -640,16 +652,14 @@ void HandOffPage::moveThing(std::size_t laid, const Placement& there)
     });
 }
 
-bool HandOffPage::mayLie(std::size_t laid, const Placement& there)
+const SheetMoves* HandOffPage::movesFor(std::size_t laid)
 {
     const auto& plan = m_needs.model.plan();
     if (!plan || laid >= plan->laid.size())
-        return false;
-    if (!m_moves) {
-        const Job& job = m_needs.job.job();
-        m_moves = std::make_unique<SheetMoves>(*plan, job.sheet, job.weeding, plan->laid[laid].sheet);
-    }
-    return m_moves->mayLie(laid, there);
+        return nullptr;
+    if (!m_moves)
+        m_moves = std::make_unique<SheetMoves>(*plan, m_needs.job.job().sheet, plan->laid[laid].sheet);
+    return m_moves.get();
 }
 
 void HandOffPage::stepName(int by)
@@ -689,6 +699,7 @@ void HandOffPage::send()
             job.parts << QByteArray::fromStdString(part);
         m_needs.cutter.add(std::move(job));
     }
+    m_files->tellSent(tr("%n sheet(s) are on their way to the cutter.", nullptr, int(plan->sheets.size())));
 }
 
 } // namespace ink::ui

@@ -1,6 +1,7 @@
 // Hand off: what goes onto the material, what the tool does, and the files.
 #pragma once
 
+#include "core/handoff/sheet_moves.h"
 #include "services/cutter_queue.h"
 #include "services/stitcher_line.h"
 #include "ui/handoff/handed_files.h"
@@ -41,7 +42,9 @@ public:
         /// A stitch file to look into; empty when the person changed their mind.
         std::function<QString()> stitch_file;
         /// Sizes of things that the person keeps.
-        std::filesystem::path blanks;
+        std::filesystem::path blanks, hoops;
+        /// A place of the design that is shown, by the letter it belongs to.
+        std::function<std::optional<MendingPlace>(Point mm)> place_at;
     };
     HandOffPage(Needs needs, const Theme& theme, QWidget* parent = nullptr);
 
@@ -51,6 +54,8 @@ public:
     bool isIdle() const override;
     /// What is sewn has a page of its own.
     NeedlePage& needle() { return *m_needle; }
+    /// Any stitch file, until the job changes.
+    void lookInto(const QString& path);
 
     SheetView& sheetView() { return *m_view; }
     RunRibbon& ribbon() { return m_run->ribbon(); }
@@ -94,7 +99,8 @@ private:
     void changeSheet(const QString& name, const std::function<void(SheetSettings&)>& change);
     void moveThing(std::size_t laid, const Placement& there);
     QString sayMoment() const;
-    bool mayLie(std::size_t laid, const Placement& there);
+    /// Made once for what is shown; null where that is gone.
+    const SheetMoves* movesFor(std::size_t laid);
 
     Needs m_needs;
     const Theme& m_theme;

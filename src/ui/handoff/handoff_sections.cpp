@@ -154,6 +154,13 @@ JobSection* makeApartSection(JobModel& job, const Theme& theme, QWidget* parent)
         JobSection::tr("Widest; 0 for any width"), "widest", Measure::Length, kMaxSize_mm,
         JobSection::tr("change the widest width"), [](const Job& now) { return now.size.widest_mm; },
         [](Job& changed, double mm) { changed.size.widest_mm = mm; });
+    section->addHint(JobSection::tr(
+        "What is wider is closed up where letters do not join, then made smaller, and says so."));
+    section->addSwitch(
+        JobSection::tr("Each name of a list ends in a quiet form that suits it"), "dressedQuietly",
+        JobSection::tr("dress each name quietly"),
+        [](const Job& now) { return now.names.is_dressed_quietly; },
+        [](Job& changed, bool is_on) { changed.names.is_dressed_quietly = is_on; });
     section->addButton(JobSection::tr("Place all of it again"), "placeAgain", [&job, step] {
         job.endRun();
         job.changeLettering(step, [](Job& changed) { changed.sheet.by_hand.clear(); });
@@ -207,6 +214,10 @@ JobSection* makeToolSection(JobModel& job, const Theme& theme, QWidget* parent)
     length(JobSection::tr("Cut on past the start by"), "overcut", &SheetSettings::overcut_mm);
     length(JobSection::tr("A drag knife's tip trails by"), "blade", &SheetSettings::blade_mm);
     length(JobSection::tr("The cut is as wide as"), "kerf", &SheetSettings::kerf_mm);
+    section->addSwitch(
+        JobSection::tr("Outer edges clockwise, middles the other way"), "clockwise", step,
+        [](const Job& now) { return now.sheet.is_clockwise; },
+        [](Job& changed, bool is_on) { changed.sheet.is_clockwise = is_on; });
     section->addFigure(
         JobSection::tr("Gaps that hold each piece"), "tabs", Measure::Count, kMostTabs, step,
         [](const Job& now) { return double(now.sheet.tabs); },

@@ -173,6 +173,7 @@ QString verdictWords(const MadeName& name, LengthUnit unit)
     if (*name.verdict == ProofVerdict::Holds || worst == name.findings.end())
         return *name.verdict == ProofVerdict::Holds
                    ? (name.made_smaller < 0.9995 ? NameList::tr("holds, made smaller")
+                      : name.closed_up_mm > 0.0  ? NameList::tr("holds, closed up")
                                                  : NameList::tr("holds"))
                    : NameList::tr("look");
     switch (worst->kind) {

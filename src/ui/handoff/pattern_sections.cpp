@@ -3,12 +3,6 @@
 #include "ui/measures.h"
 #include "ui/text.h"
 
-#include <QComboBox>
-#include <QPushButton>
-#include <QSignalBlocker>
-
-#include <algorithm>
-
 namespace ink::ui {
 namespace {
 
@@ -52,71 +46,22 @@ JobSection* makePaperSection(JobModel& job, const Theme& theme, QWidget* parent)
     return section;
 }
 
-BlankSection::BlankSection(JobModel& job, std::filesystem::path file, const Theme& theme, QWidget* parent)
-    : JobSection(job, theme, parent), m_file(std::move(file)), m_blanks(shippedBlanks())
+SizeSection* makeBlankSection(JobModel& job, std::filesystem::path file, const Theme& theme, QWidget* parent)
 {
-    if (auto own = readBlanks(m_file))
-        m_own = std::move(*own);
-    m_blanks.insert(m_blanks.end(), m_own.begin(), m_own.end());
-    const QString step = tr("change what it goes onto");
-    QStringList names{tr("nothing")};
-    for (const auto& blank : m_blanks)
-        names << text(blank.name);
-    m_choice = addChoice(
-        tr("Drawn round each"), "patternBlank", names, step,
-        [this](const Job& now) {
-            if (!now.pattern.blank)
-                return 0;
-            const auto at = std::ranges::find(m_blanks, *now.pattern.blank);
-            return at == m_blanks.end() ? -1 : int(at - m_blanks.begin()) + 1;
-        },
-        [this](Job& changed, int index) {
-            changed.pattern.blank =
-                index == 0 ? std::nullopt : std::optional(m_blanks[std::size_t(index) - 1]);
-        });
-    const auto side = [&](const QString& caption, const char* name, double Blank::*of) {
-        addFigure(
-            caption, name, Measure::Length, kMostPattern_mm, step,
-            [of](const Job& now) { return now.pattern.blank ? (*now.pattern.blank).*of : 0.0; },
-            [of](Job& changed, double mm) {
-                // The other side of a new one is as long: with none of it there would be no blank.
-                Blank blank = changed.pattern.blank.value_or(Blank{{}, mm, mm});
-                blank.name.clear();
-                blank.*of = mm;
-                changed.pattern.blank = blank;
-                changed.pattern = sensible(std::move(changed.pattern));
-            });
-    };
-    side(tr("Width"), "blankWidth", &Blank::width_mm);
-    side(tr("Height"), "blankHeight", &Blank::height_mm);
-    auto* button = addButton(tr("Keep this size"), "keepBlank", [this] { keep(); });
-    connect(&job, &JobModel::changed, this, [this, button] {
-        const auto& blank = this->job().job().pattern.blank;
-        button->setEnabled(blank && std::ranges::find(m_blanks, *blank) == m_blanks.end());
-    });
-    button->setEnabled(false);
-    showNow();
-}
-
-void BlankSection::keep()
-{
-    auto blank = job().job().pattern.blank;
-    if (!blank || m_own.size() >= kMostBlanks)
-        return;
-    if (blank->name.empty())
-        blank->name = tr("%1 × %2")
-                          .arg(figure(blank->width_mm, job().job().unit),
-                               figureWithUnit(blank->height_mm, job().job().unit))
-                          .toStdString();
-    m_own.push_back(*blank);
-    m_blanks.push_back(*blank);
-    {
-        const QSignalBlocker quiet(m_choice);
-        m_choice->addItem(text(blank->name));
-    }
-    if (auto done = writeBlanks(m_file, m_own); !done)
-        emit problem(done.error());
-    job().changeLettering(tr("keep a size"), [&](Job& changed) { changed.pattern.blank = blank; });
+    SizeSection::Size size{JobSection::tr("Drawn round each"),
+                           JobSection::tr("nothing"),
+                           JobSection::tr("change what it goes onto"),
+                           "patternBlank",
+                           "blankWidth",
+                           "blankHeight",
+                           "keepBlank",
+                           kMostPattern_mm,
+                           [](const Job& now) { return now.pattern.blank; },
+                           [](Job& changed, const std::optional<Blank>& blank) {
+                               changed.pattern.blank = blank;
+                               changed.pattern = sensible(std::move(changed.pattern));
+                           }};
+    return new SizeSection(job, std::move(size), shippedBlanks(), std::move(file), theme, parent);
 }
 
 } // namespace ink::ui

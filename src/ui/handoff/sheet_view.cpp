@@ -20,6 +20,8 @@ constexpr double kLeastRest_mm = 30.0;
 /// Moved by a key, and with Shift.
 constexpr double kMove_mm = 1.0, kFarMove_mm = 10.0;
 constexpr double kQuarter_deg = 90.0;
+/// Nearer to a line than this, what is dragged comes to rest on it.
+constexpr double kRest_px = 8.0;
 
 QPainterPath pathOf(const ToolPath& path)
 {
@@ -76,7 +78,13 @@ void SheetView::show(Shown shown)
                 const auto& laid = m_shown.plan->laid[i];
                 if (laid.sheet != m_shown.sheet)
                     continue;
-                m_pieces.push_back({i, toPainterPath(laid.on_sheet), toRect(laid.box_mm)});
+                QPainterPath whole, cut;
+                for (const auto& part : laid.parts) {
+                    whole.addPath(toPainterPath(part.on_sheet));
+                    if (part.operation == Operation::Cut)
+                        cut.addPath(toPainterPath(part.on_sheet));
+                }
+                m_pieces.push_back({i, whole, cut, toRect(laid.box_mm)});
                 if (had_chosen && chosen_number == laid.number)
                     m_chosen = i;
             }
@@ -251,7 +259,7 @@ void SheetView::paintThings(QPainter& painter) const
         painter.setBrush(ink);
         if (m_time_s)
             painter.setOpacity(0.28); // what is not cut yet is only planned
-        painter.drawPath(piece.path_mm);
+        painter.drawPath(piece.cut_mm);
         painter.setOpacity(1.0);
         if (m_chosen == piece.laid) {
             const auto& c = m_theme.colours();
@@ -384,6 +392,7 @@ void SheetView::paintEvent(QPaintEvent*)
     if (!m_time_s)
         paintLines(painter);
     paintRun(painter);
+    paintRest(painter);
     paintRulers(painter);
     if (hasFocus()) {
         painter.setPen(QPen(c.madder, 2));
@@ -419,11 +428,32 @@ void SheetView::tellChosen()
     QAccessible::updateAccessibility(&event);
 }
 
-void SheetView::setDragRefused(bool is_refused)
+void SheetView::setDrag(const SheetRoom::Rest& rest, bool is_refused)
 {
-    if (m_is_refused != is_refused)
-        update();
+    if (!m_chosen || !m_shown.plan)
+        return;
+    m_drag_by = rest.there.at_mm - m_shown.plan->laid[*m_chosen].place.at_mm;
+    m_rest_x_mm = rest.x_mm;
+    m_rest_y_mm = rest.y_mm;
     m_is_refused = is_refused;
+    update();
+}
+
+/// The lines that what is dragged came to rest on.
+void SheetView::paintRest(QPainter& painter) const
+{
+    if (!m_is_dragging)
+        return;
+    const QRectF area = paper();
+    painter.setPen(QPen(m_theme.colours().madder, 1, Qt::DashLine));
+    if (m_rest_x_mm) {
+        const double x = toScreen({*m_rest_x_mm, 0.0}).x();
+        painter.drawLine(QPointF(x, area.top()), QPointF(x, area.bottom()));
+    }
+    if (m_rest_y_mm) {
+        const double y = toScreen({0.0, *m_rest_y_mm}).y();
+        painter.drawLine(QPointF(area.left(), y), QPointF(area.right(), y));
+    }
 }
 
 void SheetView::mousePressEvent(QMouseEvent* event)
@@ -450,7 +480,9 @@ void SheetView::mouseMoveEvent(QMouseEvent* event)
     m_drag_by = {moved.x() / pixelsPerMm(), -moved.y() / pixelsPerMm()};
     Placement there = m_shown.plan->laid[*m_chosen].place;
     there.at_mm = there.at_mm + m_drag_by;
-    emit dragged(*m_chosen, there);
+    // Alt holds it where the hand is.
+    const bool is_free = event->modifiers().testFlag(Qt::AltModifier);
+    emit dragged(*m_chosen, there, is_free ? 0.0 : kRest_px / pixelsPerMm());
     update();
 }
 

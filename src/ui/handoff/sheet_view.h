@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/base/units.h"
+#include "core/cut/sheet_room.h"
 #include "core/handoff/sheet_plan.h"
 #include "ui/theme.h"
 
@@ -48,8 +49,8 @@ signals:
     void chosenChanged();
     /// A thing is to lie elsewhere; whoever hears of it looks whether there is room.
     void moveWanted(std::size_t laid, const Placement& there);
-    /// By `by` mm while it is dragged: may it lie there?
-    void dragged(std::size_t laid, const Placement& there);
+    /// It is held there: may it lie there, and is there a line within `reach_mm` to come to rest on?
+    void dragged(std::size_t laid, const Placement& there, double reach_mm);
 
 protected:
     void paintEvent(QPaintEvent* event) override;
@@ -62,14 +63,15 @@ protected:
     void resizeEvent(QResizeEvent* event) override;
 
 public:
-    /// What is dragged cannot lie where it is held.
-    void setDragRefused(bool is_refused);
+    /// Where what is dragged comes to rest; refused where it cannot lie.
+    void setDrag(const SheetRoom::Rest& rest, bool is_refused);
 
 private:
     struct Piece
     {
         std::size_t laid;
-        QPainterPath path_mm;
+        /// What lies there, and as much of it as is cut.
+        QPainterPath path_mm, cut_mm;
         QRectF box_mm;
     };
     const PlannedSheet* sheet() const;
@@ -85,6 +87,7 @@ private:
     void paintLines(QPainter& painter) const;
     void paintRun(QPainter& painter) const;
     void paintRulers(QPainter& painter) const;
+    void paintRest(QPainter& painter) const;
     QColor inkOn(const QColor& material) const;
     void tellChosen();
 
@@ -98,6 +101,7 @@ private:
     std::optional<std::size_t> m_chosen;
     std::optional<QPointF> m_drag_from;
     Point m_drag_by;
+    std::optional<double> m_rest_x_mm, m_rest_y_mm;
     bool m_is_dragging = false, m_is_refused = false;
 };
 

@@ -4,6 +4,7 @@
 #include "ui/outline_paths.h"
 #include "ui/text.h"
 
+#include <QApplication>
 #include <QKeyEvent>
 #include <QMouseEvent>
 #include <QPainter>
@@ -19,12 +20,8 @@ namespace {
 constexpr double kAround = 1.12, kMostZoom = 40.0, kZoomStep = 1.25;
 constexpr int kWeave_px = 4;
 constexpr double kPanShare = 0.1;
-
-QColor withSheen(const QColor& colour, double sheen)
-{
-    const auto part = [&](int v) { return std::clamp(int(std::lround(v * sheen)), 0, 255); };
-    return {part(colour.red()), part(colour.green()), part(colour.blue())};
-}
+/// What a picture may take while the hand moves (60 a second, with the rest of the window), and when it rests.
+constexpr int kFrame_ms = 9, kRests_ms = 90;
 
 QColor mixed(const QColor& a, const QColor& b, double share)
 {
@@ -57,6 +54,8 @@ ClothView::ClothView(const Theme& theme, QWidget* parent) : QWidget(parent), m_t
     setAccessibleName(tr("What is sewn, on the cloth"));
     setFocusPolicy(Qt::StrongFocus);
     setMinimumSize(200, 120);
+    m_rests.setSingleShot(true);
+    connect(&m_rests, &QTimer::timeout, this, qOverload<>(&QWidget::update));
 }
 
 void ClothView::show(std::shared_ptr<const Shown> shown)
@@ -65,10 +64,15 @@ void ClothView::show(std::shared_ptr<const Shown> shown)
     m_shown = std::move(shown);
     m_thickness = {};
     m_message.clear();
+    std::vector<QColor> threads;
+    for (const auto& thread : m_shown->threads)
+        threads.emplace_back(text(thread));
+    m_box_mm = boxOf(m_shown->work);
+    m_tiles.setWork(m_shown->work, std::move(threads));
     if (is_first)
         zoomToFit();
-    forgetPicture();
     tell();
+    update();
 }
 
 void ClothView::showMessage(const QString& message)
@@ -76,8 +80,9 @@ void ClothView::showMessage(const QString& message)
     m_shown.reset();
     m_thickness = {};
     m_message = message;
-    forgetPicture();
+    m_tiles.clear();
     tell();
+    update();
 }
 
 void ClothView::setLook(Look look)
@@ -100,10 +105,10 @@ std::size_t ClothView::stepsShown() const
     return m_shown ? std::min(m_steps.value_or(m_shown->work.size()), m_shown->work.size()) : 0;
 }
 
-void ClothView::forgetPicture()
+/// The view was moved: painted in a hurry until it rests.
+void ClothView::moved()
 {
-    m_picture = {};
-    m_pictured = 0;
+    m_rests.start(kRests_ms);
     update();
 }
 
@@ -119,7 +124,7 @@ void ClothView::zoomToFit()
 {
     m_zoom = 1.0;
     m_middle = {};
-    forgetPicture();
+    update();
 }
 
 double ClothView::pixelsPerMm() const
@@ -127,7 +132,7 @@ double ClothView::pixelsPerMm() const
     if (!m_shown)
         return 1.0;
     // All of the sewing and of the hoop round its middle.
-    const Box box = boxOf(m_shown->work);
+    const Box& box = m_box_mm;
     const double wide = std::max({2 * std::abs(box.x0), 2 * std::abs(box.x1), m_shown->hoop_width_mm, 10.0});
     const double high = std::max({2 * std::abs(box.y0), 2 * std::abs(box.y1), m_shown->hoop_height_mm, 10.0});
     // A hoop far larger than what is sewn in it would make that a speck: it may lie partly out of view.
@@ -142,6 +147,38 @@ QPointF ClothView::toScreen(Point mm) const
     return {width() / 2.0 + (mm.x - m_middle.x) * scale, height() / 2.0 - (mm.y - m_middle.y) * scale};
 }
 
+Point ClothView::toMm(QPointF screen) const
+{
+    const double scale = pixelsPerMm();
+    return {m_middle.x + (screen.x() - width() / 2.0) / scale,
+            m_middle.y - (screen.y() - height() / 2.0) / scale};
+}
+
+void ClothView::showStroke(std::optional<Stroke> stroke)
+{
+    m_stroke = stroke;
+    update();
+}
+
+/// A line along its middle, and how wide it is there.
+void ClothView::paintStroke(QPainter& painter) const
+{
+    if (!m_stroke)
+        return;
+    const QPointF from = toScreen(m_stroke->from), middle = toScreen(m_stroke->middle),
+                  to = toScreen(m_stroke->to);
+    QPainterPath path(from);
+    path.quadTo(2.0 * middle - (from + to) / 2.0, to);
+    painter.setBrush(Qt::NoBrush);
+    painter.setPen(QPen(m_theme.colours().card, 5));
+    painter.drawPath(path);
+    painter.setPen(QPen(m_theme.colours().band, 2));
+    painter.drawPath(path);
+    painter.setBrush(m_theme.colours().band);
+    for (const QPointF end : {from, to})
+        painter.drawEllipse(end, 4, 4);
+}
+
 void ClothView::zoomBy(double factor, QPointF about)
 {
     const double before = pixelsPerMm();
@@ -149,7 +186,7 @@ void ClothView::zoomBy(double factor, QPointF about)
     const double after = pixelsPerMm();
     const QPointF off = about - QPointF(width() / 2.0, height() / 2.0);
     m_middle = m_middle + Point{off.x(), -off.y()} * (1.0 / before - 1.0 / after);
-    forgetPicture();
+    moved();
 }
 
 QColor ClothView::threadOf(std::size_t layer) const
@@ -197,43 +234,12 @@ void ClothView::paintHoop(QPainter& painter) const
     painter.drawRoundedRect(QRectF(a, b), round, round);
 }
 
-void ClothView::sewSteps(QPainter& painter, std::size_t from, std::size_t to) const
+/// While the hand moves, no longer than it takes for the next picture; what is missing is made when it rests.
+void ClothView::paintThreads(QPainter& painter)
 {
-    const auto& work = m_shown->work;
-    std::size_t layer = 0;
-    for (std::size_t i = 0; i < from; ++i)
-        layer += work[i].kind == NeedleStep::Kind::Stop;
-    QColor thread = threadOf(layer);
-    const double wide = std::max(1.0, kThread_mm * pixelsPerMm());
-    QPen pen(thread, wide, Qt::SolidLine, Qt::RoundCap);
-    for (std::size_t i = std::max<std::size_t>(1, from); i < to; ++i) {
-        if (work[i].kind == NeedleStep::Kind::Stop)
-            thread = threadOf(++layer);
-        if (work[i].kind != NeedleStep::Kind::Stitch || work[i - 1].kind != NeedleStep::Kind::Stitch)
-            continue;
-        pen.setColor(withSheen(thread, sheenOf(work[i].at - work[i - 1].at)));
-        painter.setPen(pen);
-        painter.drawLine(toScreen(work[i - 1].at), toScreen(work[i].at));
-    }
-}
-
-void ClothView::sewPicture()
-{
-    const double ratio = devicePixelRatioF();
-    const QSize size = this->size() * ratio;
-    const std::size_t steps = stepsShown();
-    if (m_picture.size() != size || steps < m_pictured) {
-        m_picture = QImage(size, QImage::Format_ARGB32_Premultiplied);
-        m_picture.setDevicePixelRatio(ratio);
-        m_picture.fill(Qt::transparent);
-        m_pictured = 0;
-    }
-    if (m_pictured == steps)
-        return;
-    QPainter painter(&m_picture);
-    painter.setRenderHint(QPainter::Antialiasing);
-    sewSteps(painter, m_pictured, steps);
-    m_pictured = steps;
+    const ClothTiles::Seen seen{pixelsPerMm(), devicePixelRatioF(), toScreen({0, 0}), QRectF(rect()),
+                                stepsShown()};
+    m_tiles.paint(painter, seen, m_rests.isActive() ? kFrame_ms : -1);
 }
 
 void ClothView::paintWay(QPainter& painter) const
@@ -279,7 +285,7 @@ void ClothView::paintThickness(QPainter& painter)
 {
     // Threads are counted once, not each time they are painted.
     if (m_thickness.isNull()) {
-        const Box box = boxOf(m_shown->work);
+        const Box& box = m_box_mm;
         if (box.isEmpty())
             return;
         ThreadRaster raster(box);
@@ -366,8 +372,7 @@ void ClothView::paintEvent(QPaintEvent*)
     switch (m_look) {
     case Look::Cloth:
         paintLaidCloth(painter);
-        sewPicture();
-        painter.drawImage(QPointF(0, 0), m_picture);
+        paintThreads(painter);
         break;
     case Look::Way:
         paintWay(painter);
@@ -376,18 +381,13 @@ void ClothView::paintEvent(QPaintEvent*)
         paintThickness(painter);
         break;
     }
+    paintStroke(painter);
     paintLegend(painter);
     if (hasFocus()) {
         painter.setBrush(Qt::NoBrush);
         painter.setPen(QPen(m_theme.colours().madder, 1));
         painter.drawRect(rect().adjusted(0, 0, -1, -1));
     }
-}
-
-void ClothView::resizeEvent(QResizeEvent* event)
-{
-    forgetPicture();
-    QWidget::resizeEvent(event);
 }
 
 void ClothView::wheelEvent(QWheelEvent* event)
@@ -400,6 +400,7 @@ void ClothView::wheelEvent(QWheelEvent* event)
 void ClothView::mousePressEvent(QMouseEvent* event)
 {
     m_drag_from = event->position();
+    m_is_panning = false;
     m_drag_middle = m_middle;
 }
 
@@ -407,9 +408,19 @@ void ClothView::mouseMoveEvent(QMouseEvent* event)
 {
     if (!m_shown || !(event->buttons() & Qt::LeftButton))
         return;
-    const QPointF by = (event->position() - m_drag_from) / pixelsPerMm();
+    const QPointF way = event->position() - m_drag_from;
+    m_is_panning = m_is_panning || way.manhattanLength() >= QApplication::startDragDistance();
+    if (!m_is_panning)
+        return;
+    const QPointF by = way / pixelsPerMm();
     m_middle = m_drag_middle - Point{by.x(), -by.y()};
-    forgetPicture();
+    moved();
+}
+
+void ClothView::mouseReleaseEvent(QMouseEvent* event)
+{
+    if (m_shown && event->button() == Qt::LeftButton && !m_is_panning)
+        emit pressed(toMm(event->position()));
 }
 
 void ClothView::keyPressEvent(QKeyEvent* event)
@@ -418,7 +429,7 @@ void ClothView::keyPressEvent(QKeyEvent* event)
     const double step = m_shown ? kPanShare * width() / pixelsPerMm() : 0.0;
     const auto pan = [&](double x, double y) {
         m_middle = m_middle + Point{x * step, y * step};
-        forgetPicture();
+        moved();
     };
     switch (event->key()) {
     case Qt::Key_Plus:
@@ -428,6 +439,10 @@ void ClothView::keyPressEvent(QKeyEvent* event)
         return zoomBy(1.0 / kZoomStep, middle);
     case Qt::Key_0:
         return zoomToFit();
+    case Qt::Key_PageDown:
+        return emit stepWanted(1);
+    case Qt::Key_PageUp:
+        return emit stepWanted(-1);
     case Qt::Key_Left:
         return pan(-1, 0);
     case Qt::Key_Right:

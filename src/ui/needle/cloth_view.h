@@ -3,9 +3,11 @@
 
 #include "core/handoff/sewn_name.h"
 #include "core/stitch/thread_raster.h"
+#include "ui/needle/cloth_tiles.h"
 #include "ui/theme.h"
 
 #include <QImage>
+#include <QTimer>
 #include <QWidget>
 
 #include <memory>
@@ -41,32 +43,48 @@ public:
     /// As many steps as are sewn; all without a value.
     void showSteps(std::optional<std::size_t> steps);
 
+    /// The stroke that is chosen, by the places it goes through, and how wide it is.
+    struct Stroke
+    {
+        Point from, middle, to;
+        double width_mm = 0.0;
+    };
+    void showStroke(std::optional<Stroke> stroke);
+
     void zoomToFit();
     double pixelsPerMm() const;
     QPointF toScreen(Point mm) const;
     QSize sizeHint() const override { return {640, 420}; }
+    /// All of it is painted as it is to be.
+    bool isIdle() const { return !m_rests.isActive(); }
+
+signals:
+    /// A place was pressed, in mm.
+    void pressed(ink::Point mm);
+    /// The next stroke, or the one before, is wanted.
+    void stepWanted(int by);
 
 protected:
     void paintEvent(QPaintEvent* event) override;
-    void resizeEvent(QResizeEvent* event) override;
     void wheelEvent(QWheelEvent* event) override;
     void mousePressEvent(QMouseEvent* event) override;
     void mouseMoveEvent(QMouseEvent* event) override;
+    void mouseReleaseEvent(QMouseEvent* event) override;
     void keyPressEvent(QKeyEvent* event) override;
 
 private:
-    void forgetPicture();
+    void moved();
     void zoomBy(double factor, QPointF about);
     std::size_t stepsShown() const;
     void paintGround(QPainter& painter) const;
     void paintLaidCloth(QPainter& painter) const;
     void paintHoop(QPainter& painter) const;
-    /// Brings the picture of threads up to the steps that are shown.
-    void sewPicture();
-    void sewSteps(QPainter& painter, std::size_t from, std::size_t to) const;
+    void paintThreads(QPainter& painter);
     void paintWay(QPainter& painter) const;
     void paintThickness(QPainter& painter);
     void paintLegend(QPainter& painter) const;
+    void paintStroke(QPainter& painter) const;
+    Point toMm(QPointF screen) const;
     QColor threadOf(std::size_t layer) const;
     void tell();
 
@@ -75,16 +93,19 @@ private:
     QString m_message;
     Look m_look = Look::Cloth;
     std::optional<std::size_t> m_steps;
-    /// Threads sewn so far, at the view's scale.
-    QImage m_picture;
-    std::size_t m_pictured = 0;
+    /// Of all that is sewn.
+    Box m_box_mm;
+    ClothTiles m_tiles;
+    QTimer m_rests;
     /// Layers of thread as tones, and where they lie.
     QImage m_thickness;
     Box m_thickness_mm;
     /// 1 shows all of it; the middle of the view in mm.
     double m_zoom = 1.0;
     Point m_middle;
+    std::optional<Stroke> m_stroke;
     QPointF m_drag_from;
+    bool m_is_panning = false;
     Point m_drag_middle;
 };
 

@@ -20,6 +20,7 @@
 
 #include <algorithm>
 #include <sstream>
+#include <utility>
 
 namespace ink::ui {
 namespace {
@@ -96,7 +97,8 @@ QString sayFinding(const StitchFinding& f, LengthUnit unit)
 }
 
 NeedlePage::NeedlePage(JobModel& job, HandOffModel& names, HandedFiles& files, StitcherLine& machine,
-                       std::function<QString()> stitch_file, const Theme& theme, QWidget* parent)
+                       std::function<QString()> stitch_file, StrokeBox::PlaceAt place_at,
+                       std::filesystem::path hoops, const Theme& theme, QWidget* parent)
     : QWidget(parent), m_job(job), m_names(names), m_files(files), m_machine(machine), m_theme(theme),
       m_model(job, names)
 {
@@ -111,11 +113,11 @@ NeedlePage::NeedlePage(JobModel& job, HandOffModel& names, HandedFiles& files, S
     auto* row = new QHBoxLayout;
     row->setSpacing(0);
     row->addLayout(left, 1);
-    row->addWidget(buildPanel(std::move(stitch_file)));
+    row->addWidget(buildPanel(std::move(stitch_file), std::move(place_at)));
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(0);
-    column->addWidget(buildHead());
+    column->addWidget(buildHead(std::move(hoops)));
     column->addLayout(row, 1);
     setFocusProxy(m_cloth);
     connect(&m_model, &NeedleModel::changed, this, &NeedlePage::showSewn);
@@ -137,12 +139,14 @@ NeedlePage::NeedlePage(JobModel& job, HandOffModel& names, HandedFiles& files, S
     showSewn();
 }
 
-QWidget* NeedlePage::buildHead()
+QWidget* NeedlePage::buildHead(std::filesystem::path hoops)
 {
     m_head = new SentenceHead(m_job, m_theme, "needleSentence", this);
     m_head->add(kSewnKey, makeSewnSection(m_job, m_theme, this));
     m_head->add(kThreadKey, makeThreadSection(m_job, m_theme, this));
-    m_head->add(kHoopKey, makeHoopSection(m_job, m_theme, this));
+    auto* hoop = makeHoopSection(m_job, std::move(hoops), m_theme, this);
+    connect(hoop, &SizeSection::problem, this, &NeedlePage::problem);
+    m_head->add(kHoopKey, hoop);
     return m_head;
 }
 
@@ -161,7 +165,7 @@ QWidget* NeedlePage::buildTabs()
     return m_tabs;
 }
 
-QWidget* NeedlePage::buildPanel(std::function<QString()> stitch_file)
+QWidget* NeedlePage::buildPanel(std::function<QString()> stitch_file, StrokeBox::PlaceAt place_at)
 {
     m_panel = new QScrollArea(this);
     m_panel->setObjectName(QStringLiteral("needlePanel"));
@@ -194,6 +198,8 @@ QWidget* NeedlePage::buildPanel(std::function<QString()> stitch_file)
     m_line_column->setContentsMargins(0, 0, 0, 0);
     m_line_column->setSpacing(2 * kGrid);
     column->addWidget(m_lines);
+    m_stroke = new StrokeBox(m_job, m_names, m_model, *m_cloth, std::move(place_at), m_theme, inside);
+    column->addWidget(m_stroke);
     m_list = new NameList(m_theme, inside);
     m_list->setMinimumHeight(m_theme.scaled(kLeastNames_px));
     m_list->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Ignored);
@@ -264,12 +270,17 @@ QString NeedlePage::figure() const
 
 void NeedlePage::say()
 {
+    m_head->show();
+    if (std::exchange(m_is_looking, false)) // whoever changes the job looks at it again
+        showSewn();
     saySewn(m_head->sentence(), m_job.job());
     m_head->leaf().fit();
 }
 
 void NeedlePage::showSewn()
 {
+    if (m_is_looking)
+        return;
     const auto& sewn = m_model.sewn();
     for (auto* button : m_save)
         button->setEnabled(sewn && !sewn->error);
@@ -286,7 +297,7 @@ void NeedlePage::showSewn()
                                  ? tr("Choose a font in Find: here your words are sewn.")
                                  : tr("Threading the needle …"));
     } else {
-        const auto settings = stitchesOf(m_job.job());
+        const auto settings = m_job.job().sewing();
         const auto file = sewnFileOf(*sewn, settings);
         auto shown = std::make_shared<ClothView::Shown>();
         shown->work = file.work;
@@ -296,12 +307,12 @@ void NeedlePage::showSewn()
         shown->hoop_height_mm = settings.hoop_height_mm;
         shown->outline = sewn->outline_mm;
         if (settings.as == SewnAs::Applique) // told apart from what it lies on
-            shown->laid_cloth =
-                shown->cloth.lightness() > 128 ? shown->cloth.darker(125) : shown->cloth.lighter(190);
+            shown->laid_cloth = QColor(text(laidClothOn(settings.cloth)));
         showWork(shown, sewn->figures, settings.stitches_a_minute);
     }
     showFindings();
     emit figureChanged();
+    m_stroke->follow();
 }
 
 void NeedlePage::showWork(std::shared_ptr<const ClothView::Shown> shown, const StitchFigures& f,
@@ -365,6 +376,8 @@ void NeedlePage::addLine(const QString& words, const QString& figure, bool is_fi
 
 void NeedlePage::showFindings()
 {
+    if (m_is_looking)
+        return;
     qDeleteAll(m_lines->findChildren<QWidget*>(QString(), Qt::FindDirectChildrenOnly));
     const Job& job = m_job.job();
     const auto& list = job.names;
@@ -390,7 +403,7 @@ void NeedlePage::showFindings()
     const auto& f = sewn->figures;
     const int findings = int(sewn->findings.size());
     m_heading->setText(findings == 0 ? tr("Sews well") : tr("%n thing(s) to look at", nullptr, findings));
-    const auto settings = stitchesOf(job);
+    const auto settings = job.sewing();
     const QString size = tr("%1 × %2").arg(ink::ui::figure(f.box_mm.width(), job.unit),
                                            figureWithUnit(f.box_mm.height(), job.unit));
     m_hoop->setText(settings.hoop_width_mm <= 0.0         ? size
@@ -460,7 +473,7 @@ void NeedlePage::save(StitchFormat format)
     for (const auto& name : m_names.names())
         if (name && !name->error)
             names.push_back(name);
-    m_files.saveStitches(std::move(names), stitchesOf(m_job.job()), format);
+    m_files.saveStitches(std::move(names), m_job.job().sewing(), format);
 }
 
 void NeedlePage::send()
@@ -473,11 +486,12 @@ void NeedlePage::send()
     if (!m_files.mayHandOff())
         return emit told(tr("Nothing was handed off."));
     std::ostringstream file;
-    if (const auto done = writeStitches(file, sewnFileOf(*sewn, stitchesOf(m_job.job())), StitchFormat::Dst);
+    if (const auto done = writeStitches(file, sewnFileOf(*sewn, m_job.job().sewing()), StitchFormat::Dst);
         !done)
         return emit problem(done.error());
     m_machine.send({text(sewn->words).simplified(), QByteArray::fromStdString(file.str()),
                     qsizetype(sewn->figures.stitches)});
+    m_files.tellSent(tr("%1 is on its way to the machine.").arg(text(sewn->words).simplified()));
 }
 
 void NeedlePage::lookInto(const QString& path)
@@ -495,7 +509,10 @@ void NeedlePage::lookInto(const QString& path)
         fault.subject = path.toStdString();
         return emit problem(fault);
     }
-    const auto settings = stitchesOf(m_job.job());
+    m_is_looking = true;
+    m_head->hide();
+    m_stroke->leave();
+    const auto settings = m_job.job().sewing();
     // Its middle comes to lie in the middle of the hoop.
     Box box;
     for (const auto& step : read->work)

@@ -7,6 +7,7 @@
 #include "ui/handoff/run_card.h"
 #include "ui/needle/cloth_view.h"
 #include "ui/needle/needle_model.h"
+#include "ui/needle/stroke_box.h"
 #include "ui/widgets/sentence_head.h"
 
 class QLabel;
@@ -23,18 +24,20 @@ class NeedlePage : public QWidget
     Q_OBJECT
 public:
     NeedlePage(JobModel& job, HandOffModel& names, HandedFiles& files, StitcherLine& machine,
-               std::function<QString()> stitch_file, const Theme& theme, QWidget* parent = nullptr);
+               std::function<QString()> stitch_file, StrokeBox::PlaceAt place_at, std::filesystem::path hoops,
+               const Theme& theme, QWidget* parent = nullptr);
 
     ClothView& cloth() { return *m_cloth; }
     RunCard& sewing() { return *m_sewing; }
     SentenceBar& sentence() { return m_head->sentence(); }
     NeedleModel& model() { return m_model; }
-    bool isIdle() const { return m_model.isIdle() && !m_sewing->isPlaying(); }
+    bool isIdle() const { return m_model.isIdle() && m_cloth->isIdle() && !m_sewing->isPlaying(); }
     void setLook(ClothView::Look look);
     void openLeaf(const QString& key) { m_head->open(key); }
     void save(StitchFormat format);
     /// The name that is shown, to the machine.
     void send();
+    StrokeBox& stroke() { return *m_stroke; }
     /// Any stitch file, instead of the job's, until the job changes.
     void lookInto(const QString& path);
     QString figure() const;
@@ -48,9 +51,9 @@ protected:
     void resizeEvent(QResizeEvent* event) override;
 
 private:
-    QWidget* buildHead();
+    QWidget* buildHead(std::filesystem::path hoops);
     QWidget* buildTabs();
-    QWidget* buildPanel(std::function<QString()> stitch_file);
+    QWidget* buildPanel(std::function<QString()> stitch_file, StrokeBox::PlaceAt place_at);
     void say();
     void showSewn();
     void showWork(std::shared_ptr<const ClothView::Shown> shown, const StitchFigures& figures,
@@ -76,6 +79,9 @@ private:
     NameList* m_list = nullptr;
     std::vector<QPushButton*> m_save;
     QPushButton *m_save_cloth = nullptr, *m_send = nullptr;
+    StrokeBox* m_stroke = nullptr;
+    /// A file is looked into, not the job.
+    bool m_is_looking = false;
     std::shared_ptr<const ClothView::Shown> m_shown;
     std::vector<double> m_times;
     ClothView::Look m_look = ClothView::Look::Cloth;

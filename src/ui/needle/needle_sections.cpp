@@ -61,6 +61,14 @@ constexpr SewnAs kLetterKinds[] = {SewnAs::Satin, SewnAs::Fill, SewnAs::Running}
 
 } // namespace
 
+std::vector<std::pair<QString, std::string>> threadColours()
+{
+    std::vector<std::pair<QString, std::string>> out;
+    for (const auto& thread : kThreads)
+        out.emplace_back(JobSection::tr(thread.words), thread.colour);
+    return out;
+}
+
 JobSection* makeSewnSection(JobModel& job, const Theme& theme, QWidget* parent)
 {
     auto* section = new JobSection(job, theme, parent);
@@ -69,7 +77,7 @@ JobSection* makeSewnSection(JobModel& job, const Theme& theme, QWidget* parent)
         JobSection::tr("Letters are"), "sewnAs",
         {JobSection::tr("satin columns"), JobSection::tr("filled in rows"), JobSection::tr("outlined")}, step,
         [](const Job& now) {
-            const auto* at = std::ranges::find(kLetterKinds, stitchesOf(now).as);
+            const auto* at = std::ranges::find(kLetterKinds, now.sewing().as);
             return at == std::end(kLetterKinds) ? -1 : int(at - std::begin(kLetterKinds));
         },
         [](Job& changed, int index) {
@@ -124,21 +132,29 @@ JobSection* makeThreadSection(JobModel& job, const Theme& theme, QWidget* parent
     return section;
 }
 
-JobSection* makeHoopSection(JobModel& job, const Theme& theme, QWidget* parent)
+SizeSection* makeHoopSection(JobModel& job, std::filesystem::path file, const Theme& theme, QWidget* parent)
 {
-    auto* section = new JobSection(job, theme, parent);
     const QString step = JobSection::tr("change the hoop");
-    const auto side = [&](const QString& caption, const char* name, double StitchSettings::*of) {
-        section->addFigure(
-            caption, name, Measure::Length, kMostHoop_mm, step,
-            [of](const Job& now) { return now.stitches.*of; },
-            [of](Job& changed, double mm) {
-                changed.stitches.*of = mm;
-                changed.stitches = sensible(std::move(changed.stitches));
-            });
-    };
-    side(JobSection::tr("Width; 0 for no hoop"), "hoopWidth", &StitchSettings::hoop_width_mm);
-    side(JobSection::tr("Height"), "hoopHeight", &StitchSettings::hoop_height_mm);
+    SizeSection::Size size{JobSection::tr("Hoop"),
+                           JobSection::tr("no hoop"),
+                           step,
+                           "hoopKept",
+                           "hoopWidth",
+                           "hoopHeight",
+                           "keepHoop",
+                           kMostHoop_mm,
+                           [](const Job& now) -> std::optional<Blank> {
+                               const auto& s = now.stitches;
+                               if (s.hoop_width_mm <= 0.0 || s.hoop_height_mm <= 0.0)
+                                   return {};
+                               return Blank{{}, s.hoop_width_mm, s.hoop_height_mm};
+                           },
+                           [](Job& changed, const std::optional<Blank>& hoop) {
+                               changed.stitches.hoop_width_mm = hoop ? hoop->width_mm : 0.0;
+                               changed.stitches.hoop_height_mm = hoop ? hoop->height_mm : 0.0;
+                               changed.stitches = sensible(std::move(changed.stitches));
+                           }};
+    auto* section = new SizeSection(job, std::move(size), shippedHoops(), std::move(file), theme, parent);
     section->addFigure(
         JobSection::tr("Stitches a minute"), "stitchSpeed", Measure::Count, 2000.0, step,
         [](const Job& now) { return now.stitches.stitches_a_minute; },
@@ -146,6 +162,10 @@ JobSection* makeHoopSection(JobModel& job, const Theme& theme, QWidget* parent)
             changed.stitches.stitches_a_minute = n;
             changed.stitches = sensible(std::move(changed.stitches));
         });
+    section->addSwitch(
+        JobSection::tr("Names of a list together in it, as many as fit"), "sewTogether", step,
+        [](const Job& now) { return now.stitches.is_together; },
+        [](Job& changed, bool is_on) { changed.stitches.is_together = is_on; });
     section->addHint(JobSection::tr("What is wider than the hoop and fits when it is turned is turned."));
     section->showNow();
     return section;
@@ -153,7 +173,7 @@ JobSection* makeHoopSection(JobModel& job, const Theme& theme, QWidget* parent)
 
 void saySewn(SentenceBar& sentence, const Job& job)
 {
-    const auto s = stitchesOf(job);
+    const auto s = job.sewing();
     std::map<QString, QString> phrases;
     const QString apart = JobSection::tr("%1 apart").arg(fineLength(s.spacing_mm, job.unit));
     switch (s.as) {
@@ -179,6 +199,8 @@ void saySewn(SentenceBar& sentence, const Job& job)
             ? JobSection::tr("no hoop")
             : JobSection::tr("a hoop of %1 × %2")
                   .arg(figure(s.hoop_width_mm, job.unit), figureWithUnit(s.hoop_height_mm, job.unit));
+    if (s.is_together && job.names.names.size() > 1)
+        phrases[kHoopKey] = JobSection::tr("%1, names together").arg(phrases[kHoopKey]);
     sentence.setSentence(JobSection::tr("These letters become {sewn}, in {thread}, in {hoop}."), phrases);
 }
 

@@ -1,7 +1,11 @@
 // The controls under the phrases of what is sewn, and the phrases.
 #pragma once
 
-#include "ui/widgets/job_section.h"
+#include "ui/widgets/size_section.h"
+
+#include <string>
+#include <utility>
+#include <vector>
 
 namespace ink::ui {
 
@@ -13,7 +17,11 @@ inline const QString kHoopKey = QStringLiteral("hoop");
 
 JobSection* makeSewnSection(JobModel& job, const Theme& theme, QWidget* parent);
 JobSection* makeThreadSection(JobModel& job, const Theme& theme, QWidget* parent);
-JobSection* makeHoopSection(JobModel& job, const Theme& theme, QWidget* parent);
+/// Hoops that the maker keeps lie in a file.
+SizeSection* makeHoopSection(JobModel& job, std::filesystem::path file, const Theme& theme, QWidget* parent);
+
+/// Threads by our own names.
+std::vector<std::pair<QString, std::string>> threadColours();
 
 void saySewn(SentenceBar& sentence, const Job& job);
 

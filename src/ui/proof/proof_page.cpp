@@ -45,7 +45,8 @@ bool isWeeded(Process process)
 bool isOfTheWhole(FindingKind kind)
 {
     return kind == FindingKind::Nodes || kind == FindingKind::TooLarge || kind == FindingKind::Missing ||
-           kind == FindingKind::Rights;
+           kind == FindingKind::Rights || kind == FindingKind::ThickThread ||
+           kind == FindingKind::ShortStitches;
 }
 
 } // namespace
@@ -501,14 +502,12 @@ void ProofPage::doErrand(const Offer& offer)
         return change(tr("everything thicker"), [&](Job& job) { job.finishing.offset_mm += offer.to / 2.0; });
     case Errand::FewerNodes:
         return change(tr("fewer nodes"), [&](Job& job) { job.finishing.reduce_mm = offer.to; });
-    case Errand::FitToMaterial: {
-        const auto& box = m_proof.composed()->design.figures_mm.box;
-        const auto& sheet = m_job.job().material;
-        double by = 1.0;
-        if (sheet.width_mm > 0.0)
-            by = std::min(by, sheet.width_mm / (box.width() * m_proof.scale()));
-        if (sheet.height_mm > 0.0)
-            by = std::min(by, sheet.height_mm / (box.height() * m_proof.scale()));
+    case Errand::Resize: {
+        double by = offer.to;
+        if (by < 1.0) // too large both ways: small enough for both
+            for (const auto& f : m_proof.findings())
+                if (f.kind == FindingKind::TooLarge)
+                    by = std::min(by, f.wanted / f.measured);
         auto size = m_job.job().size;
         size.value_mm *= by;
         if (size.other_mm)
@@ -517,6 +516,21 @@ void ProofPage::doErrand(const Offer& offer)
         m_job.setSize(size);
         return m_job.endRun();
     }
+    case Errand::SewLines:
+        return change(tr("sew low letters as lines"), [&](Job& job) {
+            for (const auto& f : m_proof.findings())
+                if (f.kind == FindingKind::LowLetters)
+                    for (const auto letter : f.letters)
+                        job.lettering.letters[letter].sewn_as = SewnAs::Running;
+            tidy(job.lettering);
+        });
+    case Errand::NoUnderlay:
+        return change(tr("no underlay"), [](Job& job) { job.stitches.has_underlay = false; });
+    case Errand::WiderApart:
+        return change(tr("stitches wider apart"), [&](Job& job) {
+            job.stitches.spacing_mm *= offer.to;
+            job.stitches = sensible(std::move(job.stitches));
+        });
     case Errand::ChooseFont:
         return emit fontWanted();
     case Errand::OpenRight:

@@ -1,6 +1,7 @@
 #include "ui/proof/proof_words.h"
 
 #include "core/design/lettering.h"
+#include "core/stitch/stitch_figures.h"
 #include "ui/measures.h"
 #include "ui/text.h"
 
@@ -49,6 +50,8 @@ QString degrees(double deg)
 
 /// Where the nodes are too many.
 constexpr double kFewerNodes_mm = 0.02;
+/// Where the thread is too thick: so much further apart.
+constexpr double kThinner = 1.15;
 
 Mending mendingTo(MendingKind kind, double to)
 {
@@ -99,6 +102,14 @@ QString titleOf(const ProofFinding& f, const Job& job)
                                  : Words::tr("The font lacks %1").arg(letters);
     case FindingKind::Rights:
         return Words::tr("Not settled for a sale");
+    case FindingKind::LowLetters:
+        return Words::tr("Low: a line of %1").arg(width);
+    case FindingKind::WideStroke:
+        return say(Words::tr("Wide: %1 in %2"), Words::tr("Wide: %1"), width);
+    case FindingKind::ThickThread:
+        return Words::tr("%n layer(s) of thread", nullptr, int(std::lround(f.measured)));
+    case FindingKind::ShortStitches:
+        return Words::tr("Short stitches: %1 %").arg(QLocale().toString(f.measured, 'f', 1));
     }
     return {};
 }
@@ -132,11 +143,21 @@ QString wantedOf(const ProofFinding& f, const Job& job)
     case FindingKind::CutTwice:
         return Words::tr("Two pieces share %1 of edge.").arg(figureWithUnit(f.length, job.unit));
     case FindingKind::TooLarge:
-        return Words::tr("The sheet has %1.").arg(figureWithUnit(f.wanted, job.unit));
+        return isSewn(job.process) ? Words::tr("The hoop has %1, also when it is turned.")
+                                         .arg(figureWithUnit(f.wanted, job.unit))
+                                   : Words::tr("The sheet has %1.").arg(figureWithUnit(f.wanted, job.unit));
     case FindingKind::Missing:
         return Words::tr("They are left out.");
     case FindingKind::Rights:
         return Words::tr("The job is for sale, and its font does not plainly allow it.");
+    case FindingKind::LowLetters:
+        return Words::tr("Letters under %1 run together when they are sewn.").arg(wanted);
+    case FindingKind::WideStroke:
+        return Words::tr("Wider than %1 satin comes loose: it is filled in rows.").arg(wanted);
+    case FindingKind::ThickThread:
+        return Words::tr("From %n on the needle may break.", nullptr, int(std::lround(f.wanted)) + 1);
+    case FindingKind::ShortStitches:
+        return Words::tr("Under 0.3 mm, more than one in a hundred: the thread may break.");
     }
     return {};
 }
@@ -172,6 +193,10 @@ QString groupTitleOf(const ProofFinding& worst, std::size_t count, const Job& jo
         return Words::tr("%n middle(s) that (falls|fall) out", nullptr, n);
     case FindingKind::CutTwice:
         return Words::tr("%n edge(s) cut twice", nullptr, n);
+    case FindingKind::LowLetters:
+        return Words::tr("%n low line(s), down to %1", nullptr, n).arg(width);
+    case FindingKind::WideStroke:
+        return Words::tr("%n wide stroke(s), up to %1", nullptr, n).arg(width);
     default:
         return Words::tr("%n to look at", nullptr, n);
     }
@@ -200,7 +225,12 @@ QString figureOf(const ProofFinding& f, LengthUnit unit)
     case FindingKind::TooLarge:
     case FindingKind::Missing:
     case FindingKind::Rights:
+    case FindingKind::ThickThread:
+    case FindingKind::ShortStitches:
         break;
+    case FindingKind::LowLetters:
+    case FindingKind::WideStroke:
+        return fineLength(f.measured, unit);
     }
     return {};
 }
@@ -281,7 +311,17 @@ std::vector<Offer> offersOf(const ProofFinding& f, const Job& job, bool is_confl
         return {errand(Words::tr("Fewer, within %1").arg(fineLength(kFewerNodes_mm, job.unit)),
                        Offer::Errand::FewerNodes, kFewerNodes_mm)};
     case FindingKind::TooLarge:
-        return {errand(Words::tr("Fit to it"), Offer::Errand::FitToMaterial)};
+        return {errand(Words::tr("Fit to it"), Offer::Errand::Resize, f.wanted / f.measured)};
+    case FindingKind::LowLetters:
+        return {errand(Words::tr("Larger letters"), Offer::Errand::Resize, f.wanted / f.measured),
+                errand(Words::tr("Sew them as lines"), Offer::Errand::SewLines)};
+    case FindingKind::WideStroke:
+        return {offer(Words::tr("Sew it as satin all the same"), Where::Here, MendingKind::SewSatin, 0.0)};
+    case FindingKind::ThickThread:
+        return {errand(Words::tr("Without underlay"), Offer::Errand::NoUnderlay),
+                errand(Words::tr("Stitches wider apart"), Offer::Errand::WiderApart, kThinner)};
+    case FindingKind::ShortStitches:
+        return {errand(Words::tr("Stitches wider apart"), Offer::Errand::WiderApart, kThinner)};
     case FindingKind::CutTwice:
         return {errand(Words::tr("Weld or space them in Compose"), Offer::Errand::Compose)};
     case FindingKind::Missing:
@@ -322,6 +362,14 @@ QString namesOf(FindingKind kind)
         return Words::tr("missing letters");
     case FindingKind::Rights:
         return Words::tr("the right");
+    case FindingKind::LowLetters:
+        return Words::tr("low letters");
+    case FindingKind::WideStroke:
+        return Words::tr("wide strokes");
+    case FindingKind::ThickThread:
+        return Words::tr("thick thread");
+    case FindingKind::ShortStitches:
+        return Words::tr("short stitches");
     }
     return {};
 }
@@ -362,6 +410,12 @@ QString nameOf(const Mending& m, const Job& job)
         return say(Words::tr("bridges of %1"), Words::tr("one more bridge of %1"), to);
     case MendingKind::NoBridge:
         return Words::tr("one bridge taken off");
+    case MendingKind::SewSatin:
+        return Words::tr("one stroke sewn as satin");
+    case MendingKind::SewRows:
+        return Words::tr("one stroke sewn in rows");
+    case MendingKind::SewLine:
+        return Words::tr("one stroke sewn as a line");
     case MendingKind::Leave:
         return m.place ? Words::tr("one place of %1 left as it is").arg(namesOf(m.leaves))
                        : Words::tr("%1 left as they are").arg(namesOf(m.leaves));
@@ -408,7 +462,13 @@ std::vector<InOrder> inOrderOf(const DesignProof& proof, const std::vector<Proof
                   .arg(QLocale().toString(static_cast<qulonglong>(finished.nodes_before_reduction)), nodes,
                        fineLength(finished.largest_deviation_mm, job.unit))
             : nodes);
-    if (job.material.width_mm > 0.0 || job.material.height_mm > 0.0)
+    if (isSewn(job.process)) {
+        add(FindingKind::TooLarge, Words::tr("Fits the hoop"),
+            Words::tr("%1 × %2").arg(figure(job.stitches.hoop_width_mm, job.unit),
+                                     figureWithUnit(job.stitches.hoop_height_mm, job.unit)));
+        add(FindingKind::ThickThread, Words::tr("Thread"),
+            Words::tr("no more than %n layer(s)", nullptr, kMostLayers));
+    } else if (job.material.width_mm > 0.0 || job.material.height_mm > 0.0)
         add(FindingKind::TooLarge, Words::tr("Fits its sheet"),
             Words::tr("%1 × %2").arg(figure(job.material.width_mm, job.unit),
                                      figureWithUnit(job.material.height_mm, job.unit)));

@@ -33,9 +33,22 @@ struct Offer
     /// Added to the job; nothing for what is done elsewhere.
     std::optional<Mending> mending = {};
     /// What is done instead of a mending.
-    enum class Errand { None, AllThicker, FewerNodes, FitToMaterial, ChooseFont, OpenRight, Compose };
+    enum class Errand {
+        None,
+        AllThicker,
+        FewerNodes,
+        /// By the factor `to`.
+        Resize,
+        ChooseFont,
+        OpenRight,
+        Compose,
+        SewLines,
+        NoUnderlay,
+        /// By the factor `to`.
+        WiderApart
+    };
     Errand errand = Errand::None;
-    /// mm, for the errands with a figure.
+    /// mm, or a factor, for the errands with a figure.
     double to = 0.0;
 };
 /// The usual one first; what Enter does. Empty where there is nothing to offer but to leave it.

@@ -173,7 +173,7 @@ void TestDesignProof::theJobsFileHoldsItAll()
     job.is_one_piece = true;
     job.material = {300.0, 200.0};
     job.weeding = {5.0, 2.0, {4.0, 3.0, 1.5, 60.0}};
-    for (int kind = 0; kind <= static_cast<int>(MendingKind::Leave); ++kind) {
+    for (int kind = 0; kind <= static_cast<int>(MendingKind::SewLine); ++kind) {
         Mending m;
         m.kind = static_cast<MendingKind>(kind);
         m.to = 0.25 + kind;

@@ -1,6 +1,6 @@
 // From things to sheets: what lies where, on which material, and what the tool does, on shapes with known answers.
 #include "core/geometry/measure.h"
-#include "core/handoff/sheet_plan.h"
+#include "core/handoff/sheet_moves.h"
 #include "tests/support/environment.h"
 #include "tests/support/shapes.h"
 
@@ -161,6 +161,85 @@ private slots:
         QVERIFY(std::abs(border->box_mm.width() - 48) < 0.01);
     }
 
+    void partsOfAnotherMaterialLieOverTheRest()
+    {
+        // A square with a small one beside it, the small one red; and another thing all of one material.
+        const Outline small{{Piece{test::rectangle(50, 0, 60, 10), {}}}};
+        Outline both = *square(40);
+        both.pieces.push_back(small.pieces.front());
+        SheetThing thing{"a", std::make_shared<const Outline>(both), 30, {}, 2};
+        thing.parts = {{{}, square(40)}, {{"red roll", {}}, std::make_shared<const Outline>(small)}};
+        const auto plan = planned(request({thing, {"b", square(20), 30, {}, 1}}));
+        QCOMPARE(plan.sheets.size(), std::size_t(2));
+        QVERIFY(plan.has_crosses);
+        QCOMPARE(plan.sheets[1].registered_with, std::optional<std::size_t>(0));
+        QCOMPARE(plan.sheets[1].material.id, std::string("red roll"));
+        QCOMPARE(plan.laid.size(), std::size_t(5)); // three things, and two upper parts
+        for (const auto& upper : plan.laid) {
+            if (upper.sheet != 1)
+                continue;
+            const auto base = std::ranges::find_if(plan.laid, [&](const LaidThing& laid) {
+                return laid.sheet == 0 && laid.number == upper.number;
+            });
+            QVERIFY(base != plan.laid.end());
+            QVERIFY(std::abs(upper.box_mm.x0 - base->box_mm.x0 - 50) < 1e-9);
+            QVERIFY(std::abs(upper.box_mm.y0 - base->box_mm.y0) < 1e-9);
+        }
+        QCOMPARE(count(plan.sheets[0].run, Operation::Cut), std::size_t(3));
+        QCOMPARE(count(plan.sheets[1].run, Operation::Cut), std::size_t(2));
+        // Room is kept for the whole: nothing else comes between the two.
+        const auto& other = *std::ranges::find(plan.laid, std::size_t(1), &LaidThing::thing);
+        for (const auto& laid : plan.laid)
+            if (laid.thing == 0) {
+                const double dx =
+                    std::max({0.0, laid.box_mm.x0 - other.box_mm.x1, other.box_mm.x0 - laid.box_mm.x1});
+                const double dy =
+                    std::max({0.0, laid.box_mm.y0 - other.box_mm.y1, other.box_mm.y0 - laid.box_mm.y1});
+                QVERIFY(std::hypot(dx, dy) >= 5 - 0.01);
+            }
+    }
+
+    void edgesAreGoneRoundTheWayThatIsAskedFor()
+    {
+        auto wanted = request({{"a", square(40, 20), 30, {}, 2}});
+        for (const bool is_clockwise : {false, true}) {
+            wanted.settings.is_clockwise = is_clockwise;
+            const auto plan = planned(wanted);
+            for (const auto& path : plan.sheets[0].run.paths) {
+                double twice_area = 0.0;
+                for (const auto& s : path.segments)
+                    twice_area += cross(s.start(), s.end());
+                QCOMPARE(twice_area > 0.0, path.is_middle == is_clockwise);
+            }
+        }
+    }
+
+    void partsAreScoredAndDrawn()
+    {
+        SheetThing thing{"a", square(40, 20), 30, {}, 1};
+        Outline outer = *square(40);
+        thing.parts = {{{}, std::make_shared<const Outline>(outer)},
+                       {{{}, Operation::Score}, square(20)},
+                       {{{}, Operation::Pen}, square(10)}};
+        const auto plan = planned(request({thing}));
+        QCOMPARE(plan.sheets.size(), std::size_t(1));
+        QVERIFY(!plan.has_crosses);
+        const auto& run = plan.sheets[0].run;
+        QCOMPARE(count(run, Operation::Cut), std::size_t(1));
+        QCOMPARE(count(run, Operation::Score), std::size_t(1));
+        QCOMPARE(count(run, Operation::Pen), std::size_t(1));
+        QCOMPARE(run.paths[run.parts.back().path].operation, Operation::Cut); // pen and score before it
+        // The kerf is of what is cut.
+        auto wanted = request({thing});
+        wanted.settings.kerf_mm = 0.4;
+        double scored = 0.0;
+        const auto grown = planned(wanted);
+        for (const auto& path : grown.sheets[0].run.paths)
+            if (path.operation == Operation::Score)
+                scored = path.length_mm();
+        QVERIFY2(std::abs(scored - 80) < 1e-6, qPrintable(QString::number(scored)));
+    }
+
     void framesGoRound()
     {
         auto wanted = request({{"a", square(40), 30, {}, 4}});
@@ -221,7 +300,7 @@ private slots:
         const auto moved = std::ranges::find(after.laid, there.item, &LaidThing::number);
         QVERIFY(length(moved->place.at_mm - there.at_mm) < 1e-9);
         // Where nothing lies it may lie, on another it may not.
-        const SheetMoves moves(before, wanted.settings, {}, 0);
+        const SheetMoves moves(before, wanted.settings, 0);
         QVERIFY(moves.mayLie(1, there));
         Placement on = there;
         on.at_mm = before.laid[0].place.at_mm + Point{1, -1};
@@ -229,6 +308,28 @@ private slots:
         Placement off = there;
         off.at_mm.x = -30;
         QVERIFY(!moves.mayLie(1, off));
+    }
+
+    void whatIsHeldNearALineComesToRestOnIt()
+    {
+        const auto wanted = request({{"a", square(40), 30, {}, 2}});
+        const auto plan = planned(wanted);
+        const SheetMoves moves(plan, wanted.settings, 0);
+        const Placement lies = plan.laid[0].place;
+        Placement held = plan.laid[1].place;
+        // Under the first, a little to the right of it, and a little further than the distance.
+        held.at_mm = lies.at_mm + Point{1.3, -46.2};
+        const auto rest = moves.atRest(1, held, 2.0);
+        QVERIFY(rest.x_mm && rest.y_mm);
+        QVERIFY(std::abs(rest.there.at_mm.x - lies.at_mm.x) < 1e-9);
+        QVERIFY(std::abs(rest.there.at_mm.y - (lies.at_mm.y - 45)) < 0.01);
+        QVERIFY(moves.mayLie(1, rest.there));
+        // Out of reach, or not asked for: where the hand is.
+        QCOMPARE(moves.atRest(1, held, 0.5).there.at_mm, held.at_mm);
+        QCOMPARE(moves.atRest(1, held, 0.0).there.at_mm, held.at_mm);
+        // Never onto another: in line with it would be on it.
+        held.at_mm = lies.at_mm + Point{1.0, -20.0};
+        QCOMPARE(moves.atRest(1, held, 2.0).there.at_mm, held.at_mm);
     }
 
     void quickAndWellHoldTheSame()

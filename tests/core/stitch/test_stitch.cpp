@@ -254,6 +254,34 @@ private slots:
         QVERIFY(std::abs(cover.first - (20 - 2.1 - 0.1)) < 0.05);
     }
 
+    /// Two squares that lie over each other, as letters that were kept apart: the upper one's edge is whole, the lower one's stops there.
+    void anEdgeUnderAnotherClothIsNotSewn()
+    {
+        const Outline both{{Piece{rectangle(0, 0, 30, 30), {}}, Piece{rectangle(20, 10, 60, 20), {}}}};
+        StitchSettings settings;
+        settings.as = SewnAs::Applique;
+        for (const auto cover : {EdgeCover::Satin, EdgeCover::Blanket}) {
+            settings.cover = cover;
+            const auto plan = planned(both, settings);
+            QCOMPARE(plan.layers.size(), std::size_t(3));
+            double under = 0.0, upper_left = 0.0;
+            for (const auto& layer : plan.layers)
+                for (const auto& run : layer.runs)
+                    for (std::size_t i = 1; i < run.points.size(); ++i) {
+                        const Point m = lerp(run.points[i - 1], run.points[i], 0.5);
+                        const double way = length(run.points[i] - run.points[i - 1]);
+                        // The lower one's right edge, where the upper one lies over it, away from that one's own edges.
+                        if (std::abs(m.x - 29) < 3 && m.y > 13.5 && m.y < 16.5 &&
+                            run.kind != StitchKind::Underlay)
+                            under += way;
+                        if (std::abs(m.x - 20) < 2.5 && m.y > 12 && m.y < 18)
+                            upper_left += way;
+                    }
+            QVERIFY2(under < 3.0, qPrintable(QString::number(under)));
+            QVERIFY(upper_left > 10.0);
+        }
+    }
+
     void wideOnesAreSplitAndWiderOnesFilled()
     {
         const auto kind = [](double width) {
@@ -285,6 +313,124 @@ private slots:
             }
         // The same job gives the same stitches.
         QVERIFY(workOf(planned(word)) == workOf(plan));
+    }
+
+    void aStrokeIsSewnAsItWasChosen()
+    {
+        // An L of two bars: the upright one 3 wide, the foot 4.
+        const Outline shape = one(polygon({{0, 0}, {30, 0}, {30, 4}, {3, 4}, {3, 25}, {0, 25}}));
+        const auto is_foot = [](std::span<const Rung> rungs) {
+            return std::abs(rungs[rungs.size() / 2].centre.y - 2) < 1;
+        };
+        const auto chosen = [&](SewnAs as) {
+            const auto plan = planStitches(shape, kUnit, {}, {}, [&](std::span<const Rung> rungs) {
+                return is_foot(rungs) ? std::optional(as) : std::nullopt;
+            });
+            if (!plan)
+                qFatal("%s", plan.error().message().c_str());
+            return *plan;
+        };
+        const auto kindOfFoot = [](const StitchPlan& plan) {
+            const auto foot = std::ranges::find_if(
+                plan.columns, [](const StitchColumn& c) { return std::abs(c.middle.y - 2) < 1; });
+            return foot->kind;
+        };
+        const auto plain = planned(shape);
+        QCOMPARE(plain.columns.size(), std::size_t(2));
+        QCOMPARE(kindOfFoot(plain), ColumnKind::Satin);
+        const auto rows = chosen(SewnAs::Fill), line = chosen(SewnAs::Running);
+        QCOMPARE(kindOfFoot(rows), ColumnKind::Fill);
+        QCOMPARE(kindOfFoot(line), ColumnKind::Running);
+        // The other stroke is what it was.
+        for (const auto* plan : {&rows, &line})
+            QCOMPARE(std::ranges::count(plan->columns, ColumnKind::Satin, &StitchColumn::kind),
+                     std::ptrdiff_t(1));
+        // Rows are no longer than rows are; a line leaves the foot open.
+        double longest = 0.0;
+        const auto work = workOf(rows);
+        for (std::size_t i = 1; i < work.size(); ++i)
+            if (work[i].kind == NeedleStep::Kind::Stitch && work[i].at.x > 6 && work[i - 1].at.x > 6)
+                longest = std::max(longest, length(work[i].at - work[i - 1].at));
+        QVERIFY2(longest < kRow_mm + 0.3, qPrintable(QString::number(longest)));
+        QVERIFY(figuresOf(rows, shape, {}).covers > 0.97);
+        const double open = figuresOf(line, shape, {}).covers;
+        QVERIFY2(open < 0.6, qPrintable(QString::number(open)));
+    }
+
+    void aWideStrokeIsSatinWhereItIsWanted()
+    {
+        const Outline shape = one(rectangle(0, 0, 60, 11));
+        QCOMPARE(planned(shape).columns.front().kind, ColumnKind::Fill);
+        const auto plan = planStitches(shape, kUnit, {}, {},
+                                       [](std::span<const Rung>) { return std::optional(SewnAs::Satin); });
+        QVERIFY(plan);
+        QCOMPARE(plan->columns.front().kind, ColumnKind::Satin);
+        QVERIFY(figuresOf(*plan, shape, {}).longest_mm > 10.0);
+        QVERIFY(figuresOf(*plan, shape, {}).longest_mm <= kLongestStitch_mm + 1e-9);
+    }
+
+    void railsStayInTheInk_data()
+    {
+        QTest::addColumn<double>("slant");
+        for (const double slant : {8.0, 14.0, 20.0, 26.0})
+            QTest::newRow(qPrintable(QString::number(slant))) << slant;
+    }
+
+    /// A Z: its diagonal turns by more than a right angle at both ends.
+    void railsStayInTheInk()
+    {
+        QFETCH(double, slant);
+        const double w = 3.0;
+        const Outline shape = one(polygon({{0, 0},
+                                           {slant, 0},
+                                           {slant, w},
+                                           {1.6 * w, w},
+                                           {slant, 20 - w},
+                                           {slant, 20},
+                                           {0, 20},
+                                           {0, 20 - w},
+                                           {slant - 1.6 * w, 20 - w},
+                                           {0, w}}));
+        const auto figures = figuresOf(planned(shape), shape, {});
+        QVERIFY2(figures.covers > 0.97, qPrintable(QString::number(figures.covers)));
+        QVERIFY2(figures.outside < 0.01, qPrintable(QString::number(figures.outside)));
+    }
+
+    void lastRungsTurnIntoASlantedEnd_data()
+    {
+        QTest::addColumn<double>("slant_mm");
+        for (const double slant : {-3.0, -1.5, 0.0, 1.5, 3.0})
+            QTest::newRow(qPrintable(QString::number(slant))) << slant;
+    }
+
+    /// A bar 4 wide, both ends cut aslant.
+    void lastRungsTurnIntoASlantedEnd()
+    {
+        QFETCH(double, slant_mm);
+        const Outline bar = one(polygon({{0, 0}, {40, 0}, {40 + slant_mm, 4}, {slant_mm, 4}}));
+        const auto made = columns(bar);
+        QCOMPARE(made.size(), std::size_t(1));
+        for (const Rung* end : {&made[0].rungs.front(), &made[0].rungs.back()}) {
+            const Point across = end->left - end->right;
+            const double wanted = std::atan2(4.0, slant_mm),
+                         is = std::atan2(std::abs(across.y), across.x * (across.y < 0 ? -1 : 1));
+            QVERIFY2(std::abs(is - wanted) < 0.12, qPrintable(QString::number((is - wanted) * 57.3)));
+        }
+        const auto figures = figuresOf(planned(bar), bar, {});
+        QVERIFY2(figures.covers > 0.985, qPrintable(QString::number(figures.covers)));
+        QVERIFY2(figures.outside < 0.005, qPrintable(QString::number(figures.outside)));
+    }
+
+    void whatHangsTogetherIsOneRun()
+    {
+        // A comb: a bar with teeth that grow out of it, each another width.
+        std::vector<Point> comb{{0, 0}, {60, 0}, {60, 4}};
+        for (int tooth = 5; tooth >= 0; --tooth) {
+            const double x = 4 + 9 * tooth, width = 1.0 + 0.8 * tooth;
+            comb.insert(comb.end(), {{x + width, 4}, {x + width, 16}, {x, 16}, {x, 4}});
+        }
+        comb.push_back({0, 4});
+        QCOMPARE(trimsIn(planned(one(polygon(comb)))), std::size_t(0));
     }
 
     void badInputIsSaid()
