@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/type/font_face.h"
+#include "core/type/ink_picture.h"
 
 #include <optional>
 #include <vector>
@@ -29,29 +30,11 @@ public:
     /// Nothing when it looks like no letter at all.
     std::optional<Likeness> of(const Paths& glyph) const;
 
-    /// Grey values of an outline, drawn small.
-    struct Picture
-    {
-        int left = 0, bottom = 0, width = 0, height = 0;
-        std::vector<unsigned char> grey;
-        long long ink = 0;
-
-        int at(int x, int y) const
-        {
-            x -= left;
-            y -= bottom;
-            return x < 0 || y < 0 || x >= width || y >= height
-                       ? 0
-                       : grey[static_cast<std::size_t>(y) * static_cast<std::size_t>(width) +
-                              static_cast<std::size_t>(x)];
-        }
-    };
-
 private:
     struct Letter
     {
         char32_t letter;
-        Picture coarse, fine;
+        InkPicture coarse, fine;
     };
     double m_units_per_em;
     std::vector<Letter> m_letters;

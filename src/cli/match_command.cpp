@@ -1,0 +1,248 @@
+#include "cli/commands.h"
+#include "cli/output.h"
+
+#include "core/match/face_likeness.h"
+#include "core/match/picture_match.h"
+#include "shelf/descriptor_store.h"
+#include "shelf/font_sources.h"
+
+#include <CLI/CLI.hpp>
+#include <nlohmann/json.hpp>
+
+#include <algorithm>
+#include <atomic>
+#include <cmath>
+#include <iostream>
+#include <memory>
+#include <thread>
+
+namespace ink::cli {
+namespace {
+
+using Json = nlohmann::ordered_json;
+
+struct MatchArguments
+{
+    std::string picture, text, like, ink, report = "-";
+    std::vector<double> frame, corners;
+    std::string tone = "auto";
+    std::optional<double> slope_deg;
+    std::vector<std::string> fonts;
+    std::size_t top = 10;
+    unsigned face = 0;
+};
+
+double rounded(double value)
+{
+    return std::round(value * 1e4) / 1e4;
+}
+
+Json entryJson(const FontEntry& entry)
+{
+    return {{"family", entry.info.family},
+            {"style", entry.info.style},
+            {"path", entry.path.string()},
+            {"face", entry.info.choice.face},
+            {"instance", entry.info.choice.instance}};
+}
+
+/// All faces within reach, each described; those that cannot be are left out and counted.
+struct Faces
+{
+    std::vector<FontEntry> entries;
+    std::vector<std::shared_ptr<const FaceDescriptor>> descriptors;
+    std::size_t refused = 0;
+};
+
+Faces facesFor(const MatchArguments& a)
+{
+    FontFindings found;
+    if (a.fonts.empty())
+        found = systemFonts();
+    else
+        found = fontsInFiles({a.fonts.begin(), a.fonts.end()}, FontOrigin::Folder);
+    DescriptorStore store(DescriptorStore::usualFolder());
+    std::vector<std::shared_ptr<const FaceDescriptor>> all(found.entries.size());
+    std::atomic<std::size_t> next = 0;
+    const auto describe = [&] {
+        for (std::size_t i = next++; i < all.size(); i = next++)
+            if (auto made = store.of(found.entries[i].path, found.entries[i].info.choice))
+                all[i] = *made;
+    };
+    {
+        const std::jthread other(describe);
+        describe();
+    }
+    Faces out;
+    out.refused = found.refused.size();
+    for (std::size_t i = 0; i < all.size(); ++i)
+        if (all[i]) {
+            out.entries.push_back(found.entries[i]);
+            out.descriptors.push_back(all[i]);
+        } else {
+            ++out.refused;
+        }
+    return out;
+}
+
+Result<void> matchLike(const MatchArguments& a)
+{
+    const auto face = FontFace::open(a.like, {a.face, {}});
+    if (!face)
+        return fail(face.error());
+    const FaceLook wanted(descriptorOf(**face));
+    if (wanted.isEmpty())
+        return fail(ErrorCode::NoGlyphs, a.like);
+    const auto faces = facesFor(a);
+    std::vector<std::pair<double, std::size_t>> order;
+    const auto words = toUtf32(a.text);
+    for (std::size_t i = 0; i < faces.entries.size(); ++i)
+        order.emplace_back(wanted.distanceTo(FaceLook(*faces.descriptors[i]), words), i);
+    std::ranges::sort(order);
+    order.resize(std::min(order.size(), a.top));
+    Json found = Json::array();
+    for (const auto& [distance, i] : order) {
+        auto one = entryJson(faces.entries[i]);
+        one["likeness"] = rounded(likenessOf(distance));
+        one["words"] = idOf(wordForFaces(distance));
+        found.push_back(std::move(one));
+    }
+    return writeTo(a.report, [&](std::ostream& out) -> Result<void> {
+        const Json json{{"format", "under-ink-match"},
+                        {"version", 1},
+                        {"like", a.like},
+                        {"weight_xh", rounded(wanted.weight_xh())},
+                        {"slant_deg", wanted.slant_deg()},
+                        {"faces", faces.entries.size()},
+                        {"refused", faces.refused},
+                        {"found", std::move(found)}};
+        out << json.dump(1) << '\n';
+        return {};
+    });
+}
+
+Result<PictureInk> inkFor(const MatchArguments& a)
+{
+    const auto picture = readPictureFile(a.picture);
+    if (!picture)
+        return fail(picture.error());
+    InkWishes wishes;
+    if (a.frame.size() == 4) {
+        const double x1 = std::min(a.frame[0] + a.frame[2], static_cast<double>(picture->width_px)),
+                     y1 = std::min(a.frame[1] + a.frame[3], static_cast<double>(picture->height_px));
+        wishes.corners = cornersOf({std::max(0.0, a.frame[0]), std::max(0.0, a.frame[1]), x1, y1});
+    }
+    if (a.corners.size() == 8) {
+        Corners corners;
+        for (std::size_t i = 0; i < 4; ++i)
+            corners[i] = {a.corners[2 * i], a.corners[2 * i + 1]};
+        wishes.corners = corners;
+    }
+    if (a.tone != "auto")
+        wishes.is_light_on_dark = a.tone == "light";
+    wishes.slope_deg = a.slope_deg;
+    auto ink = inkOf(*picture, wishes);
+    if (!ink)
+        ink.error().subject = a.picture;
+    return ink;
+}
+
+Result<void> matchPicture(const MatchArguments& a)
+{
+    const auto ink = inkFor(a);
+    if (!ink)
+        return fail(ink.error());
+    if (!a.ink.empty())
+        if (auto ok = writeTo(a.ink, [&](std::ostream& out) { return writeInkPng(out, *ink); }); !ok)
+            return ok;
+    const auto picture = PictureMatch::of(*ink, a.text);
+    if (!picture)
+        return fail(picture.error());
+    const auto faces = facesFor(a);
+    std::vector<MatchFace> candidates;
+    for (std::size_t i = 0; i < faces.entries.size(); ++i)
+        candidates.push_back({faces.descriptors[i], [&entry = faces.entries[i]] {
+                                  return FontFace::open(entry.path, entry.info.choice);
+                              }});
+    const auto matches = likest(*picture, candidates);
+    if (!matches)
+        return fail(matches.error());
+    Json found = Json::array();
+    for (const auto& match : std::span(*matches).first(std::min(matches->size(), a.top))) {
+        auto one = entryJson(faces.entries[match.face]);
+        one["likeness"] = rounded(match.likeness);
+        one["words"] = idOf(match.words);
+        one["worst_letter"] = match.worst_letter;
+        one["distance"] = rounded(match.fit.distance);
+        found.push_back(std::move(one));
+    }
+    Json corners = Json::array();
+    for (const auto& c : ink->corners)
+        corners.push_back({rounded(c.x), rounded(c.y)});
+    return writeTo(a.report, [&](std::ostream& out) -> Result<void> {
+        const Json json{{"format", "under-ink-match"},
+                        {"version", 1},
+                        {"text", picture->words()},
+                        {"reading",
+                         {{"corners_px", corners},
+                          {"light_on_dark", ink->is_light_on_dark},
+                          {"slope_deg", rounded(ink->slope_deg)},
+                          {"edge_px", rounded(ink->edge_px)}}},
+                        {"faces", faces.entries.size()},
+                        {"refused", faces.refused},
+                        {"found", std::move(found)}};
+        out << json.dump(1) << '\n';
+        return {};
+    });
+}
+
+Result<void> runMatch(const MatchArguments& a)
+{
+    if (auto ok = checkOutputs({a.picture, a.like}, {a.ink, a.report}); !ok)
+        return ok;
+    for (const auto& path : a.fonts)
+        if (std::error_code code; !std::filesystem::exists(path, code))
+            return fail(ErrorCode::FileNotFound, path);
+    if (!a.like.empty())
+        return matchLike(a);
+    if (a.text.empty())
+        return fail(ErrorCode::EmptyText, {}, "--text says what the lettering says");
+    return matchPicture(a);
+}
+
+} // namespace
+
+Command addMatchCommand(CLI::App& app)
+{
+    auto a = std::make_shared<MatchArguments>();
+    auto* command = app.add_subcommand(
+        "match", "Which font is this lettering, and which fonts look like it? As JSON, the likest first");
+    auto* of = command->add_option_group("what", "One of");
+    of->add_option("picture", a->picture, "PNG, JPEG or WebP picture of lettering");
+    of->add_option("--like", a->like, "Font file that others are to look like");
+    of->require_option(1);
+    command->add_option("--text", a->text,
+                        "What the lettering says; with --like, letters that count more than others");
+    command->add_option("--face", a->face, "Face of the font of --like, counted from 0");
+    command->add_option("--frame", a->frame, "The part with the lettering, px: X,Y,WIDTH,HEIGHT")
+        ->delimiter(',')
+        ->expected(4);
+    command
+        ->add_option(
+            "--corners", a->corners,
+            "Its corners where it is seen at an angle, px, from the top left clockwise: X,Y,X,Y,X,Y,X,Y")
+        ->delimiter(',')
+        ->expected(8)
+        ->excludes("--frame");
+    command->add_option("--ink", a->ink, "Write what was understood: black ink on white, a PNG file");
+    command->add_option("--tone", a->tone, "Whether the lettering is dark or light; auto finds it")
+        ->check(CLI::IsMember({"auto", "dark", "light"}));
+    command->add_option("--slope-deg", a->slope_deg, "How far the line rises to the right; found if not said")
+        ->check(CLI::Range(-45.0, 45.0));
+    command->add_option("--fonts", a->fonts, "Fonts and folders to look in; the system's if not said");
+    command->add_option("--top", a->top, "How many are told")->check(CLI::Range(1, 1000));
+    command->add_option("--report", a->report, "JSON file to write; - is standard output");
+    return [a] { return runMatch(*a); };
+}
+
+} // namespace ink::cli

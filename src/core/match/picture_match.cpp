@@ -1,0 +1,176 @@
+#include "core/match/picture_match.h"
+
+#include "core/type/alternates.h"
+#include "core/type/shape.h"
+
+#include <algorithm>
+#include <atomic>
+#include <cmath>
+#include <mutex>
+#include <numeric>
+#include <thread>
+
+namespace ink {
+namespace {
+
+/// A letter that is further off than this is tried in its other forms.
+constexpr double kBadLetter = 0.09;
+/// Another form has to be this much nearer.
+constexpr double kBetterForm = 0.75;
+constexpr std::size_t kMostForms = 24;
+/// Others are told of after so many faces.
+constexpr std::size_t kTellAfter = 24;
+
+void describe(FaceMatch& match, double sharpness)
+{
+    const double beyond = std::max(0.0, match.fit.distance - sharpness);
+    match.words = wordForLettering(beyond);
+    match.likeness = likenessOf(beyond);
+    double worst = -1.0;
+    for (std::size_t i = 0; i < match.fit.letters.size(); ++i)
+        if (match.fit.letters[i].distance > worst) {
+            worst = match.fit.letters[i].distance;
+            match.worst_letter = match.glyphs[i].characters;
+        }
+}
+
+/// `work(i)` for every i below `count`, on several threads.
+template <class Work>
+void onThreads(unsigned threads, std::size_t count, const CancelToken& cancel, const Work& work)
+{
+    std::atomic<std::size_t> next = 0;
+    const auto run = [&] {
+        for (std::size_t i = next++; i < count && !cancel.isCancelled(); i = next++)
+            work(i);
+    };
+    std::vector<std::jthread> others;
+    for (unsigned t = 1; t < threads; ++t)
+        others.emplace_back(run);
+    run();
+}
+
+} // namespace
+
+PictureMatch::PictureMatch(const PictureInk& ink, std::string words)
+    : m_words(std::move(words)), m_characters(toUtf32(m_words)), m_coarse(ink, PictureWord::Fineness::Coarse),
+      m_fine(ink, PictureWord::Fineness::Fine)
+{
+    // An edge that is smeared over w pixels can be told to about an eighth of that.
+    m_sharpness = ink.edge_px / 8.0 / std::max(1.0, m_fine.spread_px());
+}
+
+Result<PictureMatch> PictureMatch::of(const PictureInk& ink, const std::string& words)
+{
+    if (!isValidUtf8(words))
+        return fail(ErrorCode::TextNotUtf8);
+    std::string line = words;
+    std::ranges::replace_if(
+        line, [](char c) { return c == '\n' || c == '\r' || c == '\t'; }, ' ');
+    const auto first = line.find_first_not_of(' ');
+    if (first == std::string::npos)
+        return fail(ErrorCode::EmptyText);
+    line = line.substr(first, line.find_last_not_of(' ') - first + 1);
+    if (const auto n = toUtf32(line).size(); n > kMostMatchLetters)
+        return fail(ErrorCode::TextTooLong, {},
+                    std::to_string(n) + " characters, at most " + std::to_string(kMostMatchLetters));
+    return PictureMatch(ink, line);
+}
+
+double PictureMatch::roughDistance(const FaceDescriptor& face) const
+{
+    return fitted(m_coarse, roughWord(face, m_characters)).distance;
+}
+
+Result<FaceMatch> PictureMatch::closely(const std::shared_ptr<const FontFace>& face) const
+{
+    auto set = setWord(face, m_words);
+    if (!set)
+        return fail(set.error());
+    FaceMatch match;
+    match.fit = fitted(m_fine, set->word);
+    match.glyphs = set->glyphs;
+    if (match.fit.letters.empty()) {
+        match.words = LikenessWord::Unlike;
+        return match;
+    }
+    // A swash in the picture does not throw the font out: its other forms are tried where a letter fits badly.
+    std::optional<AlternateTable> forms;
+    bool is_other = false;
+    for (std::size_t i = 0; i < match.glyphs.size(); ++i) {
+        if (match.fit.letters[i].distance < kBadLetter)
+            continue;
+        if (!forms)
+            forms.emplace(*face);
+        double nearest = kBetterForm * distanceAt(m_fine,
+                                                  drawnGlyph(*face, match.glyphs[i].glyph_id,
+                                                             m_fine.gridPx(match.fit.px_per_em)),
+                                                  match.fit, i);
+        auto others = forms->of(*face, match.glyphs[i].glyph_id);
+        others.resize(std::min(others.size(), kMostForms));
+        for (const auto& other : others) {
+            const double d = distanceAt(
+                m_fine, drawnGlyph(*face, other.glyph_id, m_fine.gridPx(match.fit.px_per_em)), match.fit, i);
+            if (d < nearest)
+                nearest = d, match.glyphs[i].glyph_id = other.glyph_id, is_other = true;
+        }
+    }
+    if (is_other) {
+        auto word = set->word;
+        word.draw = [&face, &match](std::size_t letter, double px_per_em) {
+            return drawnGlyph(*face, match.glyphs[letter].glyph_id, px_per_em);
+        };
+        if (auto fit = fitted(m_fine, word); fit.distance < match.fit.distance)
+            match.fit = std::move(fit);
+        else
+            match.glyphs = set->glyphs;
+    }
+    describe(match, m_sharpness);
+    return match;
+}
+
+Result<std::vector<FaceMatch>> likest(const PictureMatch& picture, std::span<const MatchFace> faces,
+                                      const MatchLimits& limits, const CancelToken& cancel,
+                                      const std::function<void(std::vector<FaceMatch>)>& found)
+{
+    std::vector<double> rough(faces.size(), 1.0);
+    onThreads(limits.threads, faces.size(), cancel, [&](std::size_t i) {
+        if (faces[i].descriptor)
+            rough[i] = picture.roughDistance(*faces[i].descriptor);
+    });
+    std::vector<std::size_t> order(faces.size());
+    std::iota(order.begin(), order.end(), std::size_t{0});
+    std::ranges::stable_sort(order, {}, [&rough](std::size_t i) { return rough[i]; });
+    order.resize(std::min(order.size(), limits.closely));
+
+    std::vector<FaceMatch> matches;
+    std::mutex guard;
+    std::size_t untold = 0;
+    const auto likestFirst = [](std::vector<FaceMatch>& some) {
+        std::ranges::sort(some, [](const FaceMatch& a, const FaceMatch& b) {
+            return std::tie(a.fit.distance, a.face) < std::tie(b.fit.distance, b.face);
+        });
+    };
+    onThreads(limits.threads, order.size(), cancel, [&](std::size_t i) {
+        const auto face = faces[order[i]].open ? faces[order[i]].open() : fail(ErrorCode::FontMissing);
+        if (!face)
+            return;
+        auto match = picture.closely(*face);
+        if (!match)
+            return;
+        match->face = order[i];
+        const std::lock_guard lock(guard);
+        matches.push_back(std::move(*match));
+        if (found && ++untold >= kTellAfter) {
+            untold = 0;
+            auto so_far = matches;
+            likestFirst(so_far);
+            found(std::move(so_far));
+        }
+    });
+    if (cancel.isCancelled())
+        return fail(ErrorCode::Cancelled);
+    likestFirst(matches);
+    return matches;
+}
+
+} // namespace ink

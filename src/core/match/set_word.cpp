@@ -1,0 +1,82 @@
+#include "core/match/set_word.h"
+
+#include "core/type/shape.h"
+
+#include <algorithm>
+
+namespace ink {
+namespace {
+
+bool isTooFew(std::size_t there, std::size_t missing)
+{
+    return there == 0 || missing * 3 > there + missing;
+}
+
+} // namespace
+
+InkPicture drawnGlyph(const FontFace& face, std::uint32_t glyph_id, double px_per_em)
+{
+    const double scale = px_per_em / face.info().units_per_em;
+    return inkPictureOf(face.glyphOutline(glyph_id), scale, scale);
+}
+
+Result<SetWord> setWord(std::shared_ptr<const FontFace> face, std::string_view words)
+{
+    auto line = shapeLine(*face, words);
+    if (!line)
+        return fail(line.error());
+    SetWord out;
+    const double units = face->info().units_per_em;
+    // Bytes from one cluster to the next one of the line, in the order of the words.
+    std::vector<std::uint32_t> begins;
+    for (const auto& glyph : line->glyphs)
+        begins.push_back(glyph.cluster);
+    begins.push_back(static_cast<std::uint32_t>(words.size()));
+    std::ranges::sort(begins);
+    for (const auto& glyph : line->glyphs) {
+        if (bounds(face->glyphOutline(glyph.glyph_id)).isEmpty())
+            continue;
+        const auto next = std::ranges::upper_bound(begins, glyph.cluster);
+        const auto end = next == begins.end() ? words.size() : *next;
+        out.word.letters.push_back({glyph.x_fu / units, glyph.advance_fu / units});
+        out.glyphs.push_back({glyph.glyph_id, std::string(words.substr(glyph.cluster, end - glyph.cluster))});
+    }
+    if (isTooFew(out.glyphs.size(), line->missing.size()))
+        return fail(ErrorCode::NoGlyphs, face->info().readableName());
+    out.word.x_height_em = face->xHeight_fu() / units;
+    out.word.draw = [face, glyphs = out.glyphs](std::size_t letter, double px_per_em) {
+        return drawnGlyph(*face, glyphs[letter].glyph_id, px_per_em);
+    };
+    out.face = std::move(face);
+    return out;
+}
+
+WordInFont roughWord(const FaceDescriptor& face, const std::u32string& words)
+{
+    constexpr double kSketch = 1000.0, kSpace_em = 0.25;
+    WordInFont out;
+    out.x_height_em = face.x_height / kSketch;
+    std::vector<const LetterSketch*> letters;
+    double x_em = 0.0;
+    std::size_t missing = 0;
+    for (const char32_t c : words) {
+        const auto* sketch = face.find(c);
+        if (!sketch) {
+            missing += c > U' ';
+            x_em += kSpace_em;
+            continue;
+        }
+        const double advance_em = sketch->advance / kSketch;
+        out.letters.push_back({x_em, advance_em});
+        letters.push_back(sketch);
+        x_em += advance_em;
+    }
+    if (isTooFew(letters.size(), missing))
+        return {};
+    out.draw = [letters = std::move(letters)](std::size_t letter, double px_per_em) {
+        return drawnFrom(*letters[letter], px_per_em);
+    };
+    return out;
+}
+
+} // namespace ink

@@ -1,0 +1,36 @@
+// What faces look like, kept by content: each face is described once, wherever its file lies.
+#pragma once
+
+#include "core/match/face_descriptor.h"
+
+#include <filesystem>
+#include <memory>
+
+namespace ink {
+
+/// A cache: what is damaged or of another version is made again. Safe to use from several threads.
+class DescriptorStore
+{
+public:
+    /// In this folder, which is made. Where nothing can be kept there, faces are described all the same.
+    explicit DescriptorStore(const std::filesystem::path& folder);
+    ~DescriptorStore();
+    DescriptorStore(const DescriptorStore&) = delete;
+    DescriptorStore& operator=(const DescriptorStore&) = delete;
+
+    /// $XDG_CACHE_HOME/under-ink, else ~/.cache/under-ink.
+    static std::filesystem::path usualFolder();
+
+    /// The face's descriptor, kept or made now. A font that cannot be read is not tried again until its file changes.
+    /// Errors: those of FontFace::open, FileNotFound, FileUnreadable.
+    Result<std::shared_ptr<const FaceDescriptor>> of(const std::filesystem::path& font,
+                                                     const FaceChoice& choice);
+    /// The same if it is kept; null otherwise. Quick: the file's content is not read where its time and size are known.
+    std::shared_ptr<const FaceDescriptor> known(const std::filesystem::path& font, const FaceChoice& choice);
+
+private:
+    struct Inside;
+    std::unique_ptr<Inside> m_inside;
+};
+
+} // namespace ink

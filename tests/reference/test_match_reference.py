@@ -1,0 +1,192 @@
+#!/usr/bin/python3
+"""`uink match` judged from outside: pictures of words made by Pillow (FreeType and Raqm), not by anything of ours, from faces among
+hundreds; and look-alikes against mean letter distances by NumPy and SciPy on fontTools outlines.
+
+    test_match_reference.py             the test
+    test_match_reference.py --table     the whole table of docs/match.md: first and among the first five, by condition
+    test_match_reference.py --alike     the shared look-alikes by face, and what is taken for what
+"""
+import io
+import json
+import random
+import subprocess
+import sys
+import tempfile
+import unittest
+from pathlib import Path
+
+import numpy
+from PIL import Image, ImageDraw, ImageFilter, ImageFont
+
+from support import DEMO, run
+
+WORDS = ("Honey", "Ambrose", "Lavender", "Kitchen", "Marigold", "Thyme", "Beatrix", "Quince")
+PAPER, INK = (246, 241, 232), (38, 40, 66)
+
+
+def faces_in_reach():
+    """Files of the demo and of the system that hold plain letters, by content once."""
+    listed = subprocess.run(["fc-list", "--format", "%{file}\n"], capture_output=True, text=True, check=True).stdout.split("\n")
+    files = sorted({Path(f) for f in listed if f.endswith((".ttf", ".otf"))} | set(DEMO.glob("*.?tf")))
+    return [f for f in files if has_letters(f)]
+
+
+def has_letters(path):
+    from fontTools.ttLib import TTFont, TTLibError
+    try:
+        font = TTFont(path, lazy=True)
+        cmap = font.getBestCmap() or {}
+    except TTLibError:
+        return False
+    if "glyf" not in font and "CFF " not in font or "fvar" in font:
+        return False
+    return all(ord(c) in cmap for c in "".join(WORDS)) and font["OS/2"].panose.bFamilyType != 5
+
+
+def font_at(path, x_height):
+    """Pillow's font whose small x is so many pixels high."""
+    probe = ImageFont.truetype(str(path), 400)
+    box = probe.getbbox("x", anchor="ls")
+    return ImageFont.truetype(str(path), max(8, round(400 * x_height / max(1, -box[1]))))
+
+
+def drawn(path, word, x_height, ink=INK, ground=PAPER, features=None, nudged=None):
+    font = font_at(path, x_height)
+    left, top, right, bottom = font.getbbox(word, anchor="ls", features=features)
+    margin = x_height
+    width = right - left + 2 * margin + (len(word) * x_height // 2 if nudged else 0)
+    picture = Image.new("RGB", (width, bottom - top + 2 * margin), ground)
+    draw = ImageDraw.Draw(picture)
+    if nudged:
+        x = margin - left
+        for letter in word:
+            draw.text((x, margin - top + nudged.uniform(-0.03, 0.03) * x_height), letter, ink, font, anchor="ls")
+            x += font.getlength(letter) + (-0.06 + nudged.uniform(-0.05, 0.05)) * x_height
+    else:
+        draw.text((margin - left, margin - top), word, ink, font, anchor="ls", features=features)
+    return picture
+
+
+def noisy(picture, sigma, seed):
+    values = numpy.asarray(picture, float) + numpy.random.default_rng(seed).normal(0, sigma, (picture.height, picture.width, 1))
+    return Image.fromarray(values.clip(0, 255).astype("uint8"))
+
+
+def jpeg(picture, quality):
+    out = io.BytesIO()
+    picture.save(out, "JPEG", quality=quality)
+    return Image.open(io.BytesIO(out.getvalue())).convert("RGB")
+
+
+def textured(path, word, seed):
+    mask = drawn(path, word, 60, (255, 255, 255), (0, 0, 0)).convert("L")
+    random_ = numpy.random.default_rng(seed)
+    coarse = random_.normal(0, 1, (mask.height // 12 + 2, mask.width // 12 + 2))
+    cloth = numpy.asarray(Image.fromarray((coarse * 40 + 128).clip(0, 255).astype("uint8")).resize(mask.size, Image.BICUBIC), float)
+    fine = random_.normal(0, 10, cloth.shape)
+    ground = (70 + (cloth - 128) * 0.5 + fine)[..., None] * numpy.array([0.8, 1.0, 0.9])
+    part = numpy.asarray(mask, float)[..., None] / 255
+    return Image.fromarray((ground * (1 - part) + 240 * part).clip(0, 255).astype("uint8"))
+
+
+def seen_at_an_angle(picture, degrees):
+    """As a camera sees it that is turned by so much about the upright axis, at twice the width's distance."""
+    width, height = picture.size
+    angle, far = numpy.radians(degrees), 2.0 * width
+    corners = []
+    for x, y in ((-width / 2, -height / 2), (width / 2, -height / 2), (width / 2, height / 2), (-width / 2, height / 2)):
+        depth = far + x * numpy.sin(angle)
+        corners.append((far * x * numpy.cos(angle) / depth + width / 2, far * y / depth + height / 2))
+    source = [(0, 0), (width, 0), (width, height), (0, height)]
+    rows, right = [], []
+    for (u, v), (x, y) in zip(source, corners):  # from the place in the new picture to that in the old one
+        rows += [[x, y, 1, 0, 0, 0, -u * x, -u * y], [0, 0, 0, x, y, 1, -v * x, -v * y]]
+        right += [u, v]
+    return picture.transform(picture.size, Image.PERSPECTIVE, numpy.linalg.solve(numpy.array(rows), numpy.array(right)), Image.BICUBIC,
+                             fillcolor=PAPER)
+
+
+CONDITIONS = {
+    "clean": lambda path, word, seed: drawn(path, word, 60),
+    "blurred": lambda path, word, seed: drawn(path, word, 60).filter(ImageFilter.GaussianBlur(1.5)),
+    "noisy": lambda path, word, seed: noisy(drawn(path, word, 60), 14, seed),
+    "JPEG 40": lambda path, word, seed: jpeg(drawn(path, word, 60), 40),
+    "turned by 6 degrees": lambda path, word, seed: drawn(path, word, 60).rotate(6, Image.BICUBIC, True, fillcolor=PAPER),
+    "perspective of 10 degrees": lambda path, word, seed: seen_at_an_angle(drawn(path, word, 60), 10),
+    "white on cloth": textured,
+    "closed up and nudged": lambda path, word, seed: drawn(path, word, 60, nudged=random.Random(seed)),
+    "20 px": lambda path, word, seed: drawn(path, word, 20),
+}
+
+
+def same_letters(one, other, word):
+    """Faces that draw the same letters count as one."""
+    if one == other:
+        return True
+    try:
+        a, b = (drawn(path, word, 40, (0, 0, 0), (255, 255, 255)).convert("L") for path in (one, other))
+    except OSError:
+        return False
+    if abs(a.width - b.width) > 2 or abs(a.height - b.height) > 2:
+        return False
+    size = (max(a.width, b.width), max(a.height, b.height))
+    canvases = []
+    for picture in (a, b):
+        canvas = Image.new("L", size, 255)
+        canvas.paste(picture)
+        canvases.append(numpy.asarray(canvas, float))
+    return numpy.abs(canvases[0] - canvases[1]).mean() < 1.5
+
+
+def place_of(truth, picture, word, fonts, folder):
+    path = folder / "picture.png"
+    picture.save(path)
+    report = json.loads(run("match", path, "--text", word, "--top", 10, *(("--fonts", *fonts) if fonts else ())).stdout)
+    for place, found in enumerate(report["found"], 1):
+        if same_letters(truth, Path(found["path"]), word):
+            return place, report
+    return 99, report
+
+
+def sample(count, seed):
+    faces = faces_in_reach()
+    chosen = random.Random(seed).sample(faces, min(count, len(faces)))
+    return faces, [(path, WORDS[i % len(WORDS)]) for i, path in enumerate(chosen)]
+
+
+def table(count):
+    faces, chosen = sample(count, 7)
+    print(f"{len(faces)} faces in reach, {count} words\n\n| picture | first | among five | not told |\n| --- | --- | --- | --- |")
+    with tempfile.TemporaryDirectory() as folder:
+        for name, condition in CONDITIONS.items():
+            first = five = 0
+            missed = []
+            for seed, (path, word) in enumerate(chosen):
+                place, report = place_of(path, condition(path, word, seed), word, faces, Path(folder))
+                first += place == 1
+                five += place <= 5
+                if place > 1:
+                    missed.append(f"{path.stem} {word} ({place}; {Path(report['found'][0]['path']).stem if report['found'] else '-'})")
+            print(f"| {name} | {100 * first / len(chosen):.1f} % | {100 * five / len(chosen):.1f} % | {', '.join(missed)} |", flush=True)
+
+
+class Pictures(unittest.TestCase):
+    def test_words_are_told_among_all_faces(self):
+        """The conditions of the table, a few words each: which face it is stands first, nearly always."""
+        faces, chosen = sample(len(CONDITIONS) * 3, 11)
+        first = five = 0
+        with tempfile.TemporaryDirectory() as folder:
+            for seed, (path, word) in enumerate(chosen):
+                condition = list(CONDITIONS.values())[seed % len(CONDITIONS)]
+                place, _ = place_of(path, condition(path, word, seed), word, faces, Path(folder))
+                first += place == 1
+                five += place <= 5
+        self.assertGreaterEqual(first, len(chosen) - 2)
+        self.assertGreaterEqual(five, len(chosen) - 1)
+
+
+if __name__ == "__main__":
+    if "--table" in sys.argv:
+        table(int(sys.argv[sys.argv.index("--table") + 1]) if len(sys.argv) > sys.argv.index("--table") + 1 else 60)
+    else:
+        unittest.main()
