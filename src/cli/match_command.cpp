@@ -26,6 +26,7 @@ struct MatchArguments
     std::string picture, text, like, ink, report = "-";
     std::vector<double> frame, corners;
     std::string tone = "auto";
+    bool finds_plate = false;
     std::optional<double> slope_deg;
     std::vector<std::string> fonts;
     std::size_t top = 10;
@@ -111,7 +112,7 @@ Result<void> matchLike(const MatchArguments& a)
         const Json json{{"format", "under-ink-match"},
                         {"version", 1},
                         {"like", a.like},
-                        {"weight_xh", rounded(wanted.weight_xh())},
+                        {"weight", rounded(wanted.weight())},
                         {"slant_deg", wanted.slant_deg()},
                         {"faces", faces.entries.size()},
                         {"refused", faces.refused},
@@ -133,10 +134,16 @@ Result<PictureInk> inkFor(const MatchArguments& a)
         wishes.corners = cornersOf({std::max(0.0, a.frame[0]), std::max(0.0, a.frame[1]), x1, y1});
     }
     if (a.corners.size() == 8) {
-        Corners corners;
+        FrameCorners corners;
         for (std::size_t i = 0; i < 4; ++i)
             corners[i] = {a.corners[2 * i], a.corners[2 * i + 1]};
         wishes.corners = corners;
+    }
+    if (a.finds_plate) {
+        wishes.corners = plateIn(*picture);
+        if (!wishes.corners)
+            return fail(ErrorCode::PictureWithoutLettering, a.picture,
+                        "no label or sign stands out; --corners says where it is");
     }
     if (a.tone != "auto")
         wishes.is_light_on_dark = a.tone == "light";
@@ -161,9 +168,11 @@ Result<void> matchPicture(const MatchArguments& a)
     const auto faces = facesFor(a);
     std::vector<MatchFace> candidates;
     for (std::size_t i = 0; i < faces.entries.size(); ++i)
-        candidates.push_back({faces.descriptors[i], [&entry = faces.entries[i]] {
-                                  return FontFace::open(entry.path, entry.info.choice);
-                              }});
+        candidates.push_back(
+            {faces.descriptors[i], [&entry = faces.entries[i]](std::string_view words) -> Result<SetWord> {
+                 const auto face = FontFace::open(entry.path, entry.info.choice);
+                 return face ? setWord(*face, words) : fail(face.error());
+             }});
     const auto matches = likest(*picture, candidates);
     if (!matches)
         return fail(matches.error());
@@ -234,6 +243,9 @@ Command addMatchCommand(CLI::App& app)
         ->delimiter(',')
         ->expected(8)
         ->excludes("--frame");
+    command->add_flag("--plate", a->finds_plate, "Find the corners of the label or sign that is seen")
+        ->excludes("--frame")
+        ->excludes("--corners");
     command->add_option("--ink", a->ink, "Write what was understood: black ink on white, a PNG file");
     command->add_option("--tone", a->tone, "Whether the lettering is dark or light; auto finds it")
         ->check(CLI::IsMember({"auto", "dark", "light"}));

@@ -94,7 +94,7 @@ void MainWindow::build()
     connect(m_rail, &StationRail::chosen, this, &MainWindow::openStation);
 
     m_find = new FindPage({m_job, m_fonts, m_catalogue, m_feed, m_shelf, m_inbox, m_questions.rights,
-                           m_questions.downloads, m_questions.package},
+                           m_questions.downloads, m_questions.package, m_questions.lettering},
                           m_theme, this);
     // Before the station looks at the list: it is of the shelf as it is now.
     connect(&m_shelf, &ShelfKeeper::changed, this, &MainWindow::shelfChanged);
@@ -231,6 +231,10 @@ void MainWindow::addActions()
     addAction("newJob", tr("New job"), {QKeySequence(Qt::CTRL | Qt::Key_N)}, [this] { m_session.newJob(); });
     addAction("copySvg", tr("Copy as SVG"), {QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_C)},
               [this] { m_cut_files.copy(); });
+    addAction("findLike", tr("Find fonts that look like this one"), {QKeySequence(Qt::CTRL | Qt::Key_L)}, [this] {
+        openStation(Find);
+        m_find->lookLikeChosen();
+    });
     addAction("toWords", tr("To the words of the job"), {QKeySequence(Qt::ALT | Qt::Key_W)},
               [this] { m_band->focusWords(); });
 }

@@ -2,6 +2,7 @@
 #include "core/design/lettering.h"
 #include "core/formats/stitch_file.h"
 #include "core/intake/content_kind.h"
+#include "core/match/picture.h"
 #include "shelf/shelf_intake.h"
 #include "ui/compose/compose_page.h"
 #include "ui/compose/lettering_view.h"
@@ -122,6 +123,9 @@ void MainWindow::bring(const QStringList& files)
         } else if (is_file && (stitches == StitchFormat::Dst || stitches == StitchFormat::Exp)) {
             openStation(HandOff);
             m_hand_off_page->lookInto(file);
+        } else if (is_file && looksLikePicture(firstBytes(file.toStdString(), kFirstBytes))) {
+            openStation(Find);
+            m_find->openPicture(file);
         } else if (is_package && !looksLikeFontFile(file.toStdString()))
             packages << file;
         else

@@ -70,6 +70,10 @@ Questions Questions::asDialogs()
             return QFileDialog::getOpenFileName(parent, QObject::tr("Outlines from a picture"), {},
                                                 QObject::tr("SVG (*.svg *.svgz)"));
         },
+        [](QWidget* parent) {
+            return QFileDialog::getOpenFileName(parent, QObject::tr("A picture of lettering"), {},
+                                                QObject::tr("Pictures (*.png *.jpg *.jpeg *.webp)"));
+        },
         RightsQuestions::asDialogs(),
         ShelfQuestions::asDialogs(),
         [](QWidget* parent, const QStringList& fonts) {

@@ -30,6 +30,8 @@ struct Questions
     std::function<QString(QWidget* parent, const QString& suggested)> job_to_save;
     std::function<QString(QWidget* parent)> template_name;
     std::function<QString(QWidget* parent)> picture;
+    /// A picture of lettering: PNG, JPEG or WebP.
+    std::function<QString(QWidget* parent)> lettering;
     RightsQuestions rights;
     ShelfQuestions shelf;
     /// Fonts were installed for this job only, and the window closes: true takes them away, false leaves them

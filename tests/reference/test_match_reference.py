@@ -120,22 +120,27 @@ CONDITIONS = {
 
 
 def same_letters(one, other, word):
-    """Faces that draw the same letters count as one."""
+    """Faces that draw the same letters count as one: each letter fills its own box alike, and the boxes have one shape."""
     if one == other:
         return True
     try:
-        a, b = (drawn(path, word, 40, (0, 0, 0), (255, 255, 255)).convert("L") for path in (one, other))
+        fonts = [font_at(path, 150) for path in (one, other)]
     except OSError:
         return False
-    if abs(a.width - b.width) > 2 or abs(a.height - b.height) > 2:
-        return False
-    size = (max(a.width, b.width), max(a.height, b.height))
-    canvases = []
-    for picture in (a, b):
-        canvas = Image.new("L", size, 255)
-        canvas.paste(picture)
-        canvases.append(numpy.asarray(canvas, float))
-    return numpy.abs(canvases[0] - canvases[1]).mean() < 1.5
+    for letter in set(word):
+        pictures = []
+        for font in fonts:
+            left, top, right, bottom = font.getbbox(letter, anchor="ls")
+            picture = Image.new("L", (max(1, right - left), max(1, bottom - top)), 0)
+            ImageDraw.Draw(picture).text((-left, -top), letter, 255, font, anchor="ls")
+            pictures.append(picture)
+        a, b = pictures
+        if abs(a.width - b.width) > 3 + 0.02 * a.width or abs(a.height - b.height) > 3 + 0.02 * a.height:
+            return False
+        a, b = (numpy.asarray(p.resize((64, 64), Image.BOX), float) for p in pictures)
+        if numpy.abs(a - b).mean() > 5:
+            return False
+    return True
 
 
 def place_of(truth, picture, word, fonts, folder):

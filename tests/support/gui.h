@@ -35,6 +35,7 @@ struct WindowFixture
         };
         questions.template_name = [this](QWidget*) { return template_name; };
         questions.picture = [this](QWidget*) { return picture; };
+        questions.lettering = [this](QWidget*) { return picture; };
         questions.rights.paper = [this](QWidget*) { return paper; };
         questions.rights.letter_path = [this](QWidget*, const QString&) { return letter_path; };
         questions.rights.open_mail = [this](const QUrl& url) { mail = url; };

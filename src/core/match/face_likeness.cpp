@@ -7,14 +7,26 @@
 namespace ink {
 namespace {
 
-constexpr double kXHeight_px = 18.0;
-/// Weight and slant count beside the letters: x-heights of distance for a stroke one x-height wider, and for ten degrees.
+constexpr double kSize_px = 22.0;
+constexpr std::u32string_view kTall = U"bdfhkl";
+/// Weight and slant count beside the letters: sizes of distance for a stroke one size wider, and for ten degrees.
 constexpr double kOfWeight = 0.5, kOfTenDegrees = 0.06;
 constexpr double kOfWords = 4.0;
 /// Fewer letters than this share of the smaller face tell nothing.
 constexpr double kLeastShared = 0.4;
 /// Letters with a stem, by which a lean is told.
 constexpr std::u32string_view kStems = U"BDEFHIKLNPRTbdfhiklmnprt1";
+
+/// Half-way between small and tall letters, 1/1000 em: scripts have small ones that are a third of the tall ones, and would be
+/// blown up by x-heights alone.
+double sizeOf(const FaceDescriptor& face)
+{
+    double tall = 0.0, letters = 0.0;
+    for (const char32_t c : kTall)
+        if (const auto* letter = face.find(c))
+            tall += letter->top, ++letters;
+    return (face.x_height + (letters > 0.0 ? tall / letters : face.cap_height)) / 2.0;
+}
 
 /// Sheared back by the lean that is right, stems stand in few columns.
 double uprightness(const InkPicture& ink, double shear)
@@ -54,16 +66,17 @@ double slantOf(const std::vector<InkPicture>& stems)
 
 FaceLook::FaceLook(const FaceDescriptor& face)
 {
-    if (face.x_height <= 0)
+    const double size = sizeOf(face);
+    if (size <= 0.0)
         return;
-    const double px_per_em = kXHeight_px * 1000.0 / face.x_height;
+    const double px_per_em = kSize_px * 1000.0 / size;
     std::map<char32_t, std::vector<Pixel>> edges;
     std::vector<InkPicture> stems;
     double ink = 0.0, edge = 0.0;
     for (const auto& letter : face.letters) {
         // Letters a hundred x-heights large are somebody's joke, and would take the time of all others.
-        if ((letter.right - letter.left) > 40 * face.x_height ||
-            (letter.top - letter.bottom) > 40 * face.x_height)
+        if ((letter.right - letter.left) > 30 * size ||
+            (letter.top - letter.bottom) > 30 * size)
             continue;
         auto drawn = drawnFrom(letter, px_per_em);
         auto points = edgePixelsOf(drawn, 128);
@@ -77,7 +90,7 @@ FaceLook::FaceLook(const FaceDescriptor& face)
     }
     if (edges.empty())
         return;
-    m_weight_xh = 2.0 * ink / edge / kXHeight_px;
+    m_weight = 2.0 * ink / edge / kSize_px;
     m_slant_deg = slantOf(stems);
     const double shear = std::tan(m_slant_deg * std::numbers::pi / 180.0);
     for (const auto& [letter, points] : edges) {
@@ -89,8 +102,8 @@ FaceLook::FaceLook(const FaceDescriptor& face)
         }
         for (std::size_t i = 0; i < Edge::kPoints; ++i) {
             const auto& p = points[i * points.size() / Edge::kPoints];
-            out.x[i] = static_cast<float>((p.x - p.y * shear - (left + right) / 2.0) / kXHeight_px);
-            out.y[i] = static_cast<float>(p.y / kXHeight_px);
+            out.x[i] = static_cast<float>((p.x - p.y * shear - (left + right) / 2.0) / kSize_px);
+            out.y[i] = static_cast<float>(p.y / kSize_px);
         }
         m_letters.emplace(letter, out);
     }
@@ -124,7 +137,7 @@ double FaceLook::distanceTo(const FaceLook& other, const std::u32string& words) 
     const auto smaller = std::min(m_letters.size(), other.m_letters.size());
     if (shared == 0 || static_cast<double>(shared) < kLeastShared * static_cast<double>(smaller))
         return 1.0;
-    return std::min(1.0, sum / weights + kOfWeight * std::abs(m_weight_xh - other.m_weight_xh) +
+    return std::min(1.0, sum / weights + kOfWeight * std::abs(m_weight - other.m_weight) +
                              kOfTenDegrees * std::abs(m_slant_deg - other.m_slant_deg) / 10.0);
 }
 

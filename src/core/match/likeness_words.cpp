@@ -15,9 +15,9 @@ constexpr Steps kLettering{{{0.030, LikenessWord::Same},
                             {0.120, LikenessWord::Like},
                             {0.200, LikenessWord::Manner}}};
 constexpr Steps kFaces{{{0.012, LikenessWord::Same},
-                        {0.050, LikenessWord::Nearly},
-                        {0.090, LikenessWord::Like},
-                        {0.150, LikenessWord::Manner}}};
+                        {0.045, LikenessWord::Nearly},
+                        {0.080, LikenessWord::Like},
+                        {0.155, LikenessWord::Manner}}};
 /// The distance at which likeness has fallen to 1/e.
 constexpr double kFall = 0.15;
 

@@ -12,7 +12,7 @@ enum class LikenessWord { Same, Nearly, Like, Manner, Unlike };
 std::string_view idOf(LikenessWord word);
 
 /// Of lettering in a picture (WordFit::distance, beyond what its sharpness hides), and of two faces (FaceLook::distanceTo).
-/// The steps between the words are ours, set by looking at 2,000 pairs; the figures are kept in docs/match.md.
+/// Where the words change is ours, no standard: docs/match.md shows what is said of which faces.
 LikenessWord wordForLettering(double distance);
 LikenessWord wordForFaces(double distance);
 

@@ -27,6 +27,21 @@ Result<Picture> sized(long long width, long long height)
     return picture;
 }
 
+bool isPng(std::string_view bytes)
+{
+    return bytes.starts_with("\x89PNG\r\n\x1a\n");
+}
+
+bool isJpeg(std::string_view bytes)
+{
+    return bytes.starts_with("\xff\xd8\xff");
+}
+
+bool isWebp(std::string_view bytes)
+{
+    return bytes.size() >= 12 && bytes.starts_with("RIFF") && bytes.substr(8, 4) == "WEBP";
+}
+
 /// What is transparent lies on white; on black where all that is to be seen is nearly white.
 void layOnGround(Picture& picture, const std::vector<std::uint8_t>& rgba)
 {
@@ -112,13 +127,18 @@ Result<Picture> readWebp(std::string_view bytes)
 
 } // namespace
 
+bool looksLikePicture(std::string_view first_bytes)
+{
+    return isPng(first_bytes) || isJpeg(first_bytes) || isWebp(first_bytes);
+}
+
 Result<Picture> readPicture(std::string_view bytes)
 {
-    if (bytes.starts_with("\x89PNG\r\n\x1a\n"))
+    if (isPng(bytes))
         return readPng(bytes);
-    if (bytes.starts_with("\xff\xd8\xff"))
+    if (isJpeg(bytes))
         return readJpeg(bytes);
-    if (bytes.size() > 12 && bytes.starts_with("RIFF") && bytes.substr(8, 4) == "WEBP")
+    if (isWebp(bytes))
         return readWebp(bytes);
     return fail(ErrorCode::PictureUnreadable);
 }

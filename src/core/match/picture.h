@@ -26,6 +26,9 @@ inline constexpr long long kMostPixels = 64'000'000;
 /// Source: W3C PNG 3 (libpng), ITU-T T.81 (libjpeg-turbo), RFC 9649 (libwebp).
 Result<Picture> readPicture(std::string_view bytes);
 
+/// From its first 12 bytes: it says that it is one of these.
+bool looksLikePicture(std::string_view first_bytes);
+
 /// The same of a file. Errors: FileNotFound, FileUnreadable, and those above, with the file as the subject.
 Result<Picture> readPictureFile(const std::filesystem::path& path);
 

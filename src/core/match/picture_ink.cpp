@@ -32,13 +32,13 @@ double distanceOf(Point a, Point b)
 }
 
 /// The part between the corners as a rectangle.
-cv::Mat setUpright(const cv::Mat& picture, const Corners& c)
+cv::Mat setUpright(const cv::Mat& picture, const FrameCorners& c)
 {
     double width = (distanceOf(c[0], c[1]) + distanceOf(c[3], c[2])) / 2.0;
     double height = (distanceOf(c[0], c[3]) + distanceOf(c[1], c[2])) / 2.0;
     const double smaller = std::min({1.0, kMostHeight_px / height, kMostWidth_px / width});
     cv::Mat from = picture;
-    Corners corners = c;
+    FrameCorners corners = c;
     if (smaller < 0.7) { // averaged first: picking single pixels would leave stairs
         cv::resize(picture, from, {}, smaller, smaller, cv::INTER_AREA);
         for (auto& corner : corners)
@@ -160,17 +160,16 @@ double lightOfEdge(const cv::Mat& tone, double threshold)
     return light / all;
 }
 
-/// The mean of what lies under the mask and near.
-cv::Mat nearMean(const cv::Mat& tone, const cv::Mat& mask, int reach)
+/// The mean of what is near, by weight.
+cv::Mat nearMean(const cv::Mat& tone, const cv::Mat& weights, int reach)
 {
-    cv::Mat weight, sum, amount;
-    mask.convertTo(weight, CV_32F, 1.0 / 255.0);
+    cv::Mat weight = weights.clone(), sum;
     cv::multiply(tone, weight, sum);
+    const double everywhere = cv::sum(sum)[0] / std::max(1e-6, cv::sum(weight)[0]);
     const cv::Size window(2 * reach + 1, 2 * reach + 1);
     for (auto* mat : {&sum, &weight})
         for (int i = 0; i < 2; ++i) // twice a box: nearly round
             cv::blur(*mat, *mat, window, {-1, -1}, cv::BORDER_REFLECT);
-    const double everywhere = cv::mean(tone, mask)[0];
     cv::Mat mean = sum + everywhere * 1e-3;
     cv::divide(mean, weight + 1e-3, mean);
     return mean;
@@ -179,17 +178,21 @@ cv::Mat nearMean(const cv::Mat& tone, const cv::Mat& mask, int reach)
 /// 0 on the ground, 255 in the ink, by what ink and ground are like nearby. `tone` has dark ink.
 cv::Mat softInk(const cv::Mat& tone, double threshold)
 {
-    cv::Mat mask = tone < threshold;
     const int reach = std::max(6, std::min(tone.rows, tone.cols) / 3);
-    cv::Mat ink;
+    cv::Mat ink = (threshold - tone) / 255.0 + 0.5;
     for (int round = 0; round < 2; ++round) {
-        const cv::Mat dark = nearMean(tone, mask, reach), light = nearMean(tone, ~mask, reach);
+        // Full ink counts most: half-filled pixels along the edges would make it look lighter, and strokes bolder.
+        cv::Mat dark_weight = ink - 0.5, ground = ink < 0.5, light_weight;
+        cv::max(dark_weight, 0.0, dark_weight);
+        if (cv::countNonZero(dark_weight) == 0)
+            break;
+        cv::pow(dark_weight, 3.0, dark_weight);
+        cv::erode(ground, ground, cv::getStructuringElement(cv::MORPH_RECT, {3, 3}));
+        ground.convertTo(light_weight, CV_32F, 1.0 / 255.0);
+        const cv::Mat dark = nearMean(tone, dark_weight, reach), light = nearMean(tone, light_weight, reach);
         cv::Mat contrast = light - dark;
         cv::max(contrast, 24.0, contrast);
         cv::divide(light - tone, contrast, ink);
-        mask = ink > 0.5;
-        if (cv::countNonZero(mask) == 0)
-            break;
     }
     cv::Mat out;
     ink.convertTo(out, CV_8U, 255.0);
@@ -222,6 +225,16 @@ void takeSpecksAway(cv::Mat& ink)
         const bool is_frame = sides >= 2 && (width > ink.cols * 6 / 10 || height > ink.rows * 8 / 10);
         goes[static_cast<std::size_t>(i)] = is_frame || figures.at<int>(i, cv::CC_STAT_AREA) < least;
     }
+    // A line drawn round the lettering, as labels have: it is large, and hardly any of it lies inside.
+    std::vector<int> inside(static_cast<std::size_t>(parts), 0);
+    for (int y = ink.rows * 15 / 100; y < ink.rows * 85 / 100; ++y)
+        for (int x = ink.cols * 15 / 100; x < ink.cols * 85 / 100; ++x)
+            ++inside[static_cast<std::size_t>(labels.at<int>(y, x))];
+    for (int i = 1; i < parts; ++i)
+        if (figures.at<int>(i, cv::CC_STAT_WIDTH) > ink.cols * 7 / 10 &&
+            figures.at<int>(i, cv::CC_STAT_HEIGHT) > ink.rows * 6 / 10 &&
+            inside[static_cast<std::size_t>(i)] * 20 < figures.at<int>(i, cv::CC_STAT_AREA))
+            goes[static_cast<std::size_t>(i)] = 1;
     for (int y = 0; y < ink.rows; ++y)
         for (int x = 0; x < ink.cols; ++x) {
             const int label = labels.at<int>(y, x);
@@ -298,7 +311,7 @@ double edgeWidthOf(const cv::Mat& ink)
 
 } // namespace
 
-Corners cornersOf(const Box& frame)
+FrameCorners cornersOf(const Box& frame)
 {
     return {Point{frame.x0, frame.y0}, {frame.x1, frame.y0}, {frame.x1, frame.y1}, {frame.x0, frame.y1}};
 }
@@ -371,7 +384,7 @@ Result<void> writeInkPng(std::ostream& out, const PictureInk& ink)
     return {};
 }
 
-std::optional<Corners> plateIn(const Picture& picture)
+std::optional<FrameCorners> plateIn(const Picture& picture)
 {
     cv::Mat grey, edges;
     cv::cvtColor(asMat(picture), grey, cv::COLOR_RGB2GRAY);
@@ -382,7 +395,7 @@ std::optional<Corners> plateIn(const Picture& picture)
     cv::dilate(edges, edges, cv::getStructuringElement(cv::MORPH_RECT, {3, 3}));
     std::vector<std::vector<cv::Point>> lines;
     cv::findContours(edges, lines, cv::RETR_LIST, cv::CHAIN_APPROX_SIMPLE);
-    std::optional<Corners> best;
+    std::optional<FrameCorners> best;
     double largest = 0.2 * static_cast<double>(grey.total());
     for (const auto& line : lines) {
         std::vector<cv::Point> corners;
@@ -402,7 +415,7 @@ std::optional<Corners> plateIn(const Picture& picture)
         for (std::size_t i = 1; i < 4; ++i)
             if (found[i].x + found[i].y < found[first].x + found[first].y)
                 first = i;
-        Corners in_order;
+        FrameCorners in_order;
         for (std::size_t i = 0; i < 4; ++i)
             in_order[i] = found[(first + i) % 4];
         best = in_order;

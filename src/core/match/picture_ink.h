@@ -13,7 +13,7 @@ namespace ink {
 
 /// Of the part with the lettering: top left, top right, bottom right, bottom left. Units: px from the top left of the
 /// picture, y down.
-using Corners = std::array<Point, 4>;
+using FrameCorners = std::array<Point, 4>;
 
 /// A round blot that is no lettering, in px of PictureInk.
 struct Blot
@@ -25,7 +25,7 @@ struct Blot
 /// What a person says about the picture; what is left open is found.
 struct InkWishes
 {
-    std::optional<Corners> corners;
+    std::optional<FrameCorners> corners;
     std::optional<bool> is_light_on_dark;
     /// How far the line of the lettering rises to the right.
     std::optional<double> slope_deg;
@@ -38,7 +38,7 @@ struct PictureInk
     int width_px = 0, height_px = 0;
     /// Rows from the top; 255 is all ink. Soft edges are kept: they tell where the edge lies within a pixel.
     std::vector<std::uint8_t> ink;
-    Corners corners{};
+    FrameCorners corners{};
     bool is_light_on_dark = false;
     double slope_deg = 0.0;
     /// How wide an edge is smeared: nothing finer can be told.
@@ -58,9 +58,9 @@ Result<PictureInk> inkOf(const Picture& picture, const InkWishes& wishes = {},
 Result<void> writeInkPng(std::ostream& out, const PictureInk& ink);
 
 /// The corners of a plate that fills much of the picture (a label, a sign), where one is to be seen plainly.
-std::optional<Corners> plateIn(const Picture& picture);
+std::optional<FrameCorners> plateIn(const Picture& picture);
 
 /// The corners of a part without perspective.
-Corners cornersOf(const Box& frame);
+FrameCorners cornersOf(const Box& frame);
 
 } // namespace ink

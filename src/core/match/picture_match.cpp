@@ -18,6 +18,8 @@ constexpr double kBadLetter = 0.09;
 /// Another form has to be this much nearer.
 constexpr double kBetterForm = 0.75;
 constexpr std::size_t kMostForms = 24;
+/// Faces that are looked at most closely at last.
+constexpr std::size_t kMostClosely = 12;
 /// Others are told of after so many faces.
 constexpr std::size_t kTellAfter = 24;
 
@@ -53,7 +55,7 @@ void onThreads(unsigned threads, std::size_t count, const CancelToken& cancel, c
 
 PictureMatch::PictureMatch(const PictureInk& ink, std::string words)
     : m_words(std::move(words)), m_characters(toUtf32(m_words)), m_coarse(ink, PictureWord::Fineness::Coarse),
-      m_fine(ink, PictureWord::Fineness::Fine)
+      m_fine(ink, PictureWord::Fineness::Fine), m_finest(ink, PictureWord::Fineness::Finest)
 {
     // An edge that is smeared over w pixels can be told to about an eighth of that.
     m_sharpness = ink.edge_px / 8.0 / std::max(1.0, m_fine.spread_px());
@@ -81,19 +83,23 @@ double PictureMatch::roughDistance(const FaceDescriptor& face) const
     return fitted(m_coarse, roughWord(face, m_characters)).distance;
 }
 
-Result<FaceMatch> PictureMatch::closely(const std::shared_ptr<const FontFace>& face) const
+FaceMatch PictureMatch::compared(const SetWord& set, const PictureWord& picture) const
 {
-    auto set = setWord(face, m_words);
-    if (!set)
-        return fail(set.error());
     FaceMatch match;
-    match.fit = fitted(m_fine, set->word);
-    match.glyphs = set->glyphs;
-    if (match.fit.letters.empty()) {
-        match.words = LikenessWord::Unlike;
+    match.fit = fitted(picture, set.word);
+    match.glyphs = set.glyphs;
+    if (match.fit.letters.empty()) // nothing of the word could be drawn
         return match;
-    }
-    // A swash in the picture does not throw the font out: its other forms are tried where a letter fits badly.
+    if (set.face)
+        tryOtherForms(set, picture, match);
+    describe(match, m_sharpness);
+    return match;
+}
+
+/// A swash in the picture does not throw the font out: its other forms are tried where a letter fits badly.
+void PictureMatch::tryOtherForms(const SetWord& set, const PictureWord& picture, FaceMatch& match)
+{
+    const auto& face = set.face;
     std::optional<AlternateTable> forms;
     bool is_other = false;
     for (std::size_t i = 0; i < match.glyphs.size(); ++i) {
@@ -101,31 +107,29 @@ Result<FaceMatch> PictureMatch::closely(const std::shared_ptr<const FontFace>& f
             continue;
         if (!forms)
             forms.emplace(*face);
-        double nearest = kBetterForm * distanceAt(m_fine,
+        double nearest = kBetterForm * distanceAt(picture,
                                                   drawnGlyph(*face, match.glyphs[i].glyph_id,
-                                                             m_fine.gridPx(match.fit.px_per_em)),
+                                                             picture.gridPx(match.fit.px_per_em)),
                                                   match.fit, i);
         auto others = forms->of(*face, match.glyphs[i].glyph_id);
         others.resize(std::min(others.size(), kMostForms));
         for (const auto& other : others) {
             const double d = distanceAt(
-                m_fine, drawnGlyph(*face, other.glyph_id, m_fine.gridPx(match.fit.px_per_em)), match.fit, i);
+                picture, drawnGlyph(*face, other.glyph_id, picture.gridPx(match.fit.px_per_em)), match.fit, i);
             if (d < nearest)
                 nearest = d, match.glyphs[i].glyph_id = other.glyph_id, is_other = true;
         }
     }
-    if (is_other) {
-        auto word = set->word;
-        word.draw = [&face, &match](std::size_t letter, double px_per_em) {
-            return drawnGlyph(*face, match.glyphs[letter].glyph_id, px_per_em);
-        };
-        if (auto fit = fitted(m_fine, word); fit.distance < match.fit.distance)
-            match.fit = std::move(fit);
-        else
-            match.glyphs = set->glyphs;
-    }
-    describe(match, m_sharpness);
-    return match;
+    if (!is_other)
+        return;
+    auto word = set.word;
+    word.draw = [&face, &match](std::size_t letter, double px_per_em) {
+        return drawnGlyph(*face, match.glyphs[letter].glyph_id, px_per_em);
+    };
+    if (auto fit = fitted(picture, word); fit.distance < match.fit.distance)
+        match.fit = std::move(fit);
+    else
+        match.glyphs = set.glyphs;
 }
 
 Result<std::vector<FaceMatch>> likest(const PictureMatch& picture, std::span<const MatchFace> faces,
@@ -145,21 +149,19 @@ Result<std::vector<FaceMatch>> likest(const PictureMatch& picture, std::span<con
     std::vector<FaceMatch> matches;
     std::mutex guard;
     std::size_t untold = 0;
-    const auto likestFirst = [](std::vector<FaceMatch>& some) {
+    const auto likestFirst = [](std::span<FaceMatch> some) {
         std::ranges::sort(some, [](const FaceMatch& a, const FaceMatch& b) {
             return std::tie(a.fit.distance, a.face) < std::tie(b.fit.distance, b.face);
         });
     };
     onThreads(limits.threads, order.size(), cancel, [&](std::size_t i) {
-        const auto face = faces[order[i]].open ? faces[order[i]].open() : fail(ErrorCode::FontMissing);
-        if (!face)
+        const auto set = faces[order[i]].set(picture.words());
+        if (!set)
             return;
-        auto match = picture.closely(*face);
-        if (!match)
-            return;
-        match->face = order[i];
+        auto match = picture.closely(*set);
+        match.face = order[i];
         const std::lock_guard lock(guard);
-        matches.push_back(std::move(*match));
+        matches.push_back(std::move(match));
         if (found && ++untold >= kTellAfter) {
             untold = 0;
             auto so_far = matches;
@@ -170,6 +172,18 @@ Result<std::vector<FaceMatch>> likest(const PictureMatch& picture, std::span<con
     if (cancel.isCancelled())
         return fail(ErrorCode::Cancelled);
     likestFirst(matches);
+    // Weights of one family lie closer together than the grid is fine.
+    const std::size_t best = std::min(matches.size(), kMostClosely);
+    onThreads(limits.threads, best, cancel, [&](std::size_t i) {
+        if (const auto set = faces[matches[i].face].set(picture.words())) {
+            const auto face = matches[i].face;
+            matches[i] = picture.mostClosely(*set);
+            matches[i].face = face;
+        }
+    });
+    if (cancel.isCancelled())
+        return fail(ErrorCode::Cancelled);
+    likestFirst(std::span(matches).first(best));
     return matches;
 }
 

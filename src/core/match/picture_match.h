@@ -29,9 +29,9 @@ struct FaceMatch
 /// A face to be compared.
 struct MatchFace
 {
-    /// Null where the face has none: it is looked at closely when few have one.
+    /// Null where there is none: then it is looked at closely only after all that have one.
     std::shared_ptr<const FaceDescriptor> descriptor;
-    std::function<Result<std::shared_ptr<const FontFace>>()> open;
+    std::function<Result<SetWord>(std::string_view words)> set;
 };
 
 class PictureMatch
@@ -42,17 +42,21 @@ public:
 
     /// Distance as in WordFit; 1 where the face cannot set the words.
     double roughDistance(const FaceDescriptor& face) const;
-    /// With the forms that fit best. Errors: those of setWord().
-    Result<FaceMatch> closely(const std::shared_ptr<const FontFace>& face) const;
+    /// With the forms of the face that fit best. `set` are words() in it.
+    FaceMatch closely(const SetWord& set) const { return compared(set, m_fine); }
+    /// The same, for the last difference between faces that are all alike.
+    FaceMatch mostClosely(const SetWord& set) const { return compared(set, m_finest); }
 
     const std::string& words() const { return m_words; }
 
 private:
     PictureMatch(const PictureInk& ink, std::string words);
+    FaceMatch compared(const SetWord& set, const PictureWord& picture) const;
+    static void tryOtherForms(const SetWord& set, const PictureWord& picture, FaceMatch& match);
 
     std::string m_words;
     std::u32string m_characters;
-    PictureWord m_coarse, m_fine;
+    PictureWord m_coarse, m_fine, m_finest;
     double m_sharpness = 0.0; // of the picture, as a distance
 };
 

@@ -7,6 +7,8 @@
 namespace ink {
 namespace {
 
+constexpr double kSpace_em = 0.25;
+
 bool isTooFew(std::size_t there, std::size_t missing)
 {
     return there == 0 || missing * 3 > there + missing;
@@ -51,9 +53,40 @@ Result<SetWord> setWord(std::shared_ptr<const FontFace> face, std::string_view w
     return out;
 }
 
+Result<SetWord> setWord(std::shared_ptr<const std::vector<NamedOutline>> letters, std::string_view words)
+{
+    if (!isValidUtf8(words))
+        return fail(ErrorCode::TextNotUtf8);
+    SetWord out;
+    double x_em = 0.0;
+    std::size_t missing = 0;
+    for (const char32_t c : toUtf32(words)) {
+        const auto at = std::ranges::find(*letters, c, &NamedOutline::letter);
+        if (at == letters->end()) {
+            missing += c > U' ';
+            x_em += kSpace_em;
+            continue;
+        }
+        out.word.letters.push_back({x_em, at->advance_em});
+        out.glyphs.push_back({static_cast<std::uint32_t>(at - letters->begin()), toUtf8(c)});
+        x_em += at->advance_em;
+    }
+    if (isTooFew(out.glyphs.size(), missing))
+        return fail(ErrorCode::NoGlyphs);
+    for (const char32_t c : std::u32string_view(U"xzvnea"))
+        if (const auto at = std::ranges::find(*letters, c, &NamedOutline::letter); at != letters->end()) {
+            out.word.x_height_em = bounds(at->outline_em).y1;
+            break;
+        }
+    out.word.draw = [letters, glyphs = out.glyphs](std::size_t letter, double px_per_em) {
+        return inkPictureOf((*letters)[glyphs[letter].glyph_id].outline_em, px_per_em, px_per_em);
+    };
+    return out;
+}
+
 WordInFont roughWord(const FaceDescriptor& face, const std::u32string& words)
 {
-    constexpr double kSketch = 1000.0, kSpace_em = 0.25;
+    constexpr double kSketch = 1000.0;
     WordInFont out;
     out.x_height_em = face.x_height / kSketch;
     std::vector<const LetterSketch*> letters;

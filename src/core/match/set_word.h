@@ -23,12 +23,17 @@ struct SetWord
         std::string characters;
     };
     std::vector<Glyph> glyphs;
+    /// Null for outlines that somebody else sent.
     std::shared_ptr<const FontFace> face;
 };
 
 /// With the font's own kerning, ligatures and contextual forms; spaces are left out, their width stays.
 /// Errors: NoGlyphs where the font lacks more than a third of the letters; those of shapeLine().
 Result<SetWord> setWord(std::shared_ptr<const FontFace> face, std::string_view words);
+
+/// From outlines of single letters, one behind the other. Their glyph numbers are places in `letters`.
+/// Errors: NoGlyphs, TextNotUtf8.
+Result<SetWord> setWord(std::shared_ptr<const std::vector<NamedOutline>> letters, std::string_view words);
 
 /// From sketches alone, roughly; no letters where more than a third are missing.
 WordInFont roughWord(const FaceDescriptor& face, const std::u32string& words);

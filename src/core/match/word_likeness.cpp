@@ -17,10 +17,14 @@ struct PictureWord::Prepared
     /// Of the PictureInk: grid (0, 0) is its pixel (left, bottom), y down there.
     double left_px = 0.0, bottom_px = 0.0;
     bool is_fine = false;
+    /// Of 255: what counts as ink on this grid.
+    int least_ink = 128;
     /// Distance to the nearest edge, grid px.
     cv::Mat distance;
     std::vector<cv::Point> edges;
     double left = 0.0, right = 0.0;
+    /// Sum of the grey values: tells thin strokes apart whose edges cannot be.
+    double ink = 0.0;
     struct Rows
     {
         double mean = 0.0, spread = 0.0, tenth = 0.0, nine_tenths = 0.0, bottom = 0.0, top = 0.0;
@@ -33,14 +37,17 @@ namespace {
 
 using Rows = PictureWord::Prepared::Rows;
 
-constexpr double kCoarseSpread_px = 8.0, kFineSpread_px = 17.0;
-/// Of 255: a pixel that is this much ink is ink. Hairlines fill less than half a pixel.
-constexpr int kInk = 96;
+constexpr double kCoarseSpread_px = 8.0, kFineSpread_px = 17.0, kFinestSpread_px = 44.0;
+/// Of 255: a pixel that is this much ink is ink. Half of it where the grid is fine, which smeared edges do not move; less where
+/// it is coarse, or hairlines would vanish.
+constexpr int kInkCoarse = 80, kInkFine = 110, kInkFinest = 128;
 constexpr double kCap_spreads = 0.8;
 /// A letter may stand this far from where the font's spacing has it, beyond what all letters are apart.
 constexpr double kReach_spreads = 0.9, kRise_spreads = 0.3;
 /// What moving a letter against the one before costs, beside the distance of its edges.
 constexpr double kMoveCost = 0.06, kRiseCost = 0.12;
+/// What other amounts of ink cost beside the distance of the edges, for each step of e.
+constexpr double kOfInk = 0.06;
 constexpr std::size_t kMostEdges_coarse = 64, kMostEdges_fine = 160;
 
 /// How ink lies over the rows, whatever its spacing. `sums` from the lowest row up, `first` its y.
@@ -69,7 +76,7 @@ Rows rowsOf(const std::vector<double>& sums, double first)
             out.nine_tenths = within(0.9), has_nine = true;
         below = next;
     }
-    const auto is_ink = [&](double sum) { return sum > 255.0 * kInk / 255.0; };
+    const auto is_ink = [&](double sum) { return sum > kInkFine; };
     const auto lowest = std::ranges::find_if(sums, is_ink);
     const auto highest = std::find_if(sums.rbegin(), sums.rend(), is_ink);
     if (lowest != sums.end()) {
@@ -147,14 +154,15 @@ struct DrawnWord
     double left = 0.0, right = 0.0;
 };
 
-DrawnWord drawn(const WordInFont& word, double px_per_em, std::size_t most_edges, bool is_measured)
+DrawnWord drawn(const WordInFont& word, double px_per_em, std::size_t most_edges, int least_ink,
+                bool is_measured)
 {
     DrawnWord out;
     int bottom = std::numeric_limits<int>::max(), top = std::numeric_limits<int>::min();
     out.left = 1e300, out.right = -1e300;
     for (std::size_t i = 0; i < word.letters.size(); ++i) {
         DrawnLetter letter{word.draw(i, px_per_em), {}};
-        letter.edges = edgePixelsOf(letter.ink, kInk);
+        letter.edges = edgePixelsOf(letter.ink, least_ink);
         thinOut(letter.edges, most_edges);
         if (!letter.ink.isEmpty()) {
             const double x = word.letters[i].x_em * px_per_em;
@@ -277,7 +285,7 @@ void judge(const PictureWord::Prepared& picture, const DrawnWord& drawn, const s
            WordFit& fit)
 {
     const int pad = static_cast<int>(std::ceil(picture.cap)) + 2;
-    cv::Mat mask(picture.distance.rows + 2 * pad, picture.distance.cols + 2 * pad, CV_8U, cv::Scalar(0));
+    cv::Mat drawn_ink(picture.distance.rows + 2 * pad, picture.distance.cols + 2 * pad, CV_8U, cv::Scalar(0));
     std::vector<std::pair<double, double>> spans; // of each letter along the line
     for (std::size_t i = 0; i < places.size(); ++i) {
         const auto& ink = drawn.letters[i].ink;
@@ -285,11 +293,14 @@ void judge(const PictureWord::Prepared& picture, const DrawnWord& drawn, const s
         for (int y = 0; y < ink.height; ++y)
             for (int x = 0; x < ink.width; ++x, ++k) {
                 const int at_x = places[i].x + ink.left + x + pad, at_y = places[i].y + ink.bottom + y + pad;
-                if (ink.grey[k] >= kInk && at_x >= 0 && at_y >= 0 && at_x < mask.cols && at_y < mask.rows)
-                    mask.at<std::uint8_t>(at_y, at_x) = 255;
+                if (ink.grey[k] > 0 && at_x >= 0 && at_y >= 0 && at_x < drawn_ink.cols && at_y < drawn_ink.rows) {
+                    auto& there = drawn_ink.at<std::uint8_t>(at_y, at_x);
+                    there = std::max(there, ink.grey[k]);
+                }
             }
         spans.emplace_back(places[i].x + ink.left, places[i].x + ink.left + ink.width);
     }
+    const cv::Mat mask = drawn_ink >= picture.least_ink;
     auto edges = edgesOf(mask);
     if (edges.empty() || picture.edges.empty())
         return;
@@ -321,7 +332,9 @@ void judge(const PictureWord::Prepared& picture, const DrawnWord& drawn, const s
     const double spread = std::max(1.0, picture.rows.spread);
     fit.distance =
         (there / static_cast<double>(edges.size()) + back / static_cast<double>(picture.edges.size())) / 2.0 /
-        spread;
+            spread +
+        kOfInk * std::min(1.0, std::abs(std::log(std::max(1.0, picture.ink) /
+                                                 std::max(1.0, cv::sum(drawn_ink)[0]))));
     fit.letters.resize(places.size());
     for (std::size_t i = 0; i < places.size(); ++i) {
         fit.letters[i].distance = counts[i] > 0.0 ? sums[i] / counts[i] / spread : 0.0;
@@ -335,10 +348,13 @@ void judge(const PictureWord::Prepared& picture, const DrawnWord& drawn, const s
 PictureWord::PictureWord(const PictureInk& ink, Fineness fineness) : m_prepared(std::make_unique<Prepared>())
 {
     auto& p = *m_prepared;
-    p.is_fine = fineness == Fineness::Fine;
+    p.is_fine = fineness != Fineness::Coarse;
+    p.least_ink = fineness == Fineness::Coarse ? kInkCoarse
+                  : fineness == Fineness::Fine ? kInkFine
+                                               : kInkFinest;
     const cv::Mat all(ink.height_px, ink.width_px, CV_8U, const_cast<std::uint8_t*>(ink.ink.data()));
     std::vector<cv::Point> points;
-    cv::findNonZero(all >= kInk, points);
+    cv::findNonZero(all >= kInkFine, points);
     if (points.empty())
         return;
     const cv::Rect box = cv::boundingRect(points);
@@ -352,7 +368,10 @@ PictureWord::PictureWord(const PictureInk& ink, Fineness fineness) : m_prepared(
     cv::Mat upward;
     cv::flip(part, upward, 0);
     const double spread = std::max(0.5, rowsOfMat(upward).spread);
-    p.scale = std::clamp((p.is_fine ? kFineSpread_px : kCoarseSpread_px) / spread, 0.02,
+    const double wanted = fineness == Fineness::Coarse ? kCoarseSpread_px
+                          : fineness == Fineness::Fine ? kFineSpread_px
+                                                       : kFinestSpread_px;
+    p.scale = std::clamp(wanted / spread, 0.02,
                          4000.0 / std::max(box.width, box.height));
     cv::resize(upward, upward, {}, p.scale, p.scale, p.scale < 1.0 ? cv::INTER_AREA : cv::INTER_CUBIC);
     p.left_px = box.x;
@@ -360,7 +379,8 @@ PictureWord::PictureWord(const PictureInk& ink, Fineness fineness) : m_prepared(
     p.rows = rowsOfMat(upward);
     p.cap = kCap_spreads * p.rows.spread;
     p.right = upward.cols - 1.0;
-    const cv::Mat mask = upward >= kInk;
+    p.ink = cv::sum(upward)[0];
+    const cv::Mat mask = upward >= p.least_ink;
     p.edges = edgesOf(mask);
     p.distance = distanceTo(p.edges, mask.size());
 }
@@ -386,7 +406,7 @@ WordFit fitted(const PictureWord& picture, const WordInFont& word)
         return best;
     const std::size_t most_edges = p.is_fine ? kMostEdges_fine : kMostEdges_coarse;
     const double usual = p.rows.spread / 0.6 / word.x_height_em;
-    const auto measured = drawn(word, usual, most_edges, true);
+    const auto measured = drawn(word, usual, most_edges, p.least_ink, true);
     struct Tried
     {
         double distance;
@@ -396,7 +416,7 @@ WordFit fitted(const PictureWord& picture, const WordInFont& word)
     };
     std::optional<Tried> found;
     const auto tried = [&](const Hypothesis& h) {
-        Tried t{0.0, h, drawn(word, h.px_per_em, most_edges, false), {}};
+        Tried t{0.0, h, drawn(word, h.px_per_em, most_edges, p.least_ink, false), {}};
         t.distance = placed(p, word, t.drawn, h, t.places);
         if (!t.places.empty() && (!found || t.distance < found->distance))
             found = std::move(t);
@@ -421,7 +441,7 @@ double distanceAt(const PictureWord& picture, const InkPicture& letter, const Wo
     const auto& origin = fit.letters[index].origin_px;
     const int x = static_cast<int>(std::lround((origin.x - p.left_px) * p.scale)),
               y = static_cast<int>(std::lround((p.bottom_px - origin.y) * p.scale));
-    auto edges = edgePixelsOf(letter, kInk);
+    auto edges = edgePixelsOf(letter, p.least_ink);
     if (edges.empty() || p.edges.empty())
         return 1.0;
     thinOut(edges, kMostEdges_fine);

@@ -14,8 +14,9 @@ namespace ink {
 class PictureWord
 {
 public:
-    /// How finely letters are compared: quickly with every face, closely with the best.
-    enum class Fineness { Coarse, Fine };
+    /// How finely letters are compared: quickly with every face, closely with the better ones, and to a fraction of a stroke
+    /// with the very best, which may be weights of one family.
+    enum class Fineness { Coarse, Fine, Finest };
 
     PictureWord(const PictureInk& ink, Fineness fineness);
     ~PictureWord();

@@ -59,9 +59,16 @@ void FindFilter::setOrder(FindOrder order)
     invalidate();
 }
 
+bool FindFilter::isFiltering() const
+{
+    return !m_words.isEmpty() || !m_wishes.isEmpty() || !m_kinds.isEmpty() ||
+           (m_likeness && m_likeness->isWished());
+}
+
 bool FindFilter::needsMarks() const
 {
-    const bool sorts_by_marks = m_order == FindOrder::Fit || m_order >= FindOrder::ThinnestStroke;
+    const bool sorts_by_marks = m_order == FindOrder::Fit ||
+                                (m_order >= FindOrder::ThinnestStroke && m_order != FindOrder::Likest);
     const bool asks_for_marks = std::ranges::any_of(
         m_wishes, [](int wish) { return static_cast<FindWish>(wish) != FindWish::AreMine; });
     return sorts_by_marks || asks_for_marks || !m_kinds.isEmpty();
@@ -168,6 +175,11 @@ bool FindFilter::filterAcceptsRow(int row, const QModelIndex&) const
             return false;
     if (!m_kinds.isEmpty() && !m_kinds.contains(kindOf(row)))
         return false;
+    if (m_likeness && m_likeness->isWished()) {
+        const auto* likeness = m_likeness->of(row);
+        if (!likeness || likeness->words == LikenessWord::Unlike)
+            return false;
+    }
     return std::ranges::all_of(m_wishes, [&](int wish) { return fulfils(row, static_cast<FindWish>(wish)); });
 }
 
@@ -185,6 +197,10 @@ double FindFilter::keyOf(int row) const
         return m_fonts.shelf(row) ? -double(dayNumber(m_fonts.shelf(row)->last_used)) : 1.0;
     case FindOrder::LastTakenIn:
         return m_fonts.shelf(row) ? -double(dayNumber(m_fonts.shelf(row)->added)) : 1.0;
+    case FindOrder::Likest: {
+        const auto* likeness = m_likeness ? m_likeness->of(row) : nullptr;
+        return likeness ? -likeness->likeness : kUnknown;
+    }
     case FindOrder::BestVerdict: {
         const auto* rights = m_fonts.knownRights(row);
         return rights ? double(rights->dossier.verdict) : kUnknown;
@@ -333,6 +349,8 @@ QString inWords(FindOrder order)
         return QObject::tr("most complete first");
     case FindOrder::BestVerdict:
         return QObject::tr("freest to sell first");
+    case FindOrder::Likest:
+        return QObject::tr("likest first");
     }
     return {};
 }

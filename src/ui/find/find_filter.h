@@ -2,7 +2,7 @@
 // vinyl".
 #pragma once
 
-#include "ui/find/font_list_model.h"
+#include "ui/find/likeness_model.h"
 
 #include <QSet>
 #include <QSortFilterProxyModel>
@@ -54,9 +54,11 @@ enum class FindOrder {
     MostJoins,
     MostForms,
     FewestMissing,
-    BestVerdict
+    BestVerdict,
+    /// Where fonts are to look like something.
+    Likest
 };
-inline constexpr int kFindOrders = 18;
+inline constexpr int kFindOrders = 19;
 
 class FindFilter : public QSortFilterProxyModel
 {
@@ -72,8 +74,10 @@ public:
     const QSet<QString>& kinds() const { return m_kinds; }
     void setOrder(FindOrder order);
     FindOrder order() const { return m_order; }
+    /// What fonts are to look like; it has to outlive the filter.
+    void setLikeness(const LikenessModel& likeness) { m_likeness = &likeness; }
     void clearWishes();
-    bool isFiltering() const { return !m_words.isEmpty() || !m_wishes.isEmpty() || !m_kinds.isEmpty(); }
+    bool isFiltering() const;
     /// Filters or order need marks of fonts out of sight.
     bool needsMarks() const;
 
@@ -96,6 +100,7 @@ private:
     double keyOf(int source_row) const;
 
     FontListModel& m_fonts;
+    const LikenessModel* m_likeness = nullptr;
     QStringList m_words;
     QSet<int> m_wishes;
     QSet<QString> m_kinds;

@@ -2,6 +2,7 @@
 
 #include "ui/find/compare_page.h"
 #include "ui/find/font_line_delegate.h"
+#include "ui/find/picture_page.h"
 #include "ui/find/wish_bar.h"
 #include "ui/measures.h"
 #include "ui/widgets/choice.h"
@@ -32,7 +33,7 @@ constexpr int kLookAheadAfter_ms = 1200;
 
 FindPage::FindPage(FindServices services, const Theme& theme, QWidget* parent)
     : Station(parent), m_services(std::move(services)), m_job(m_services.job), m_fonts(m_services.fonts),
-      m_theme(theme), m_filter(m_fonts)
+      m_theme(theme), m_filter(m_fonts), m_likeness(m_fonts, m_services.catalogue)
 {
     setObjectName(QStringLiteral("page"));
     m_learn_timer.setSingleShot(true);
@@ -54,15 +55,70 @@ FindPage::FindPage(FindServices services, const Theme& theme, QWidget* parent)
     row->addWidget(m_panel);
     m_card = new CardPage(m_job, m_fonts, m_services.catalogue, theme, m_services.rights_questions, m_stack);
     m_compare_page = new ComparePage(m_job, m_fonts, theme, m_stack);
-    for (QWidget* page :
-         std::initializer_list<QWidget*>{list_page, m_card, m_compare_page, m_arrivals->intake()})
+    m_picture_page = new PicturePage(m_likeness, m_fonts, theme, m_services.lettering, m_stack);
+    for (QWidget* page : std::initializer_list<QWidget*>{list_page, m_card, m_compare_page, m_arrivals->intake(),
+                                                         m_picture_page})
         m_stack->addWidget(page);
     column->addWidget(m_stack, 1);
     column->addWidget(m_arrivals->transfers());
 
     connectPages();
+    connectLikeness();
     showJob();
     showFeed();
+}
+
+void FindPage::connectLikeness()
+{
+    m_filter.setLikeness(m_likeness);
+    m_delegate->setLikeness(m_likeness);
+    m_wishes->offerLikeness(m_likeness);
+    connect(m_wishes, &WishBar::pictureWanted, this, [this] {
+        show(Lettering);
+        if (!m_likeness.picture())
+            m_picture_page->askForFile();
+    });
+    connect(m_wishes, &WishBar::likeChosenWanted, this, &FindPage::lookLikeChosen);
+    connect(m_panel, &FontPanel::likeWanted, this, &FindPage::lookLikeChosen);
+    connect(m_picture_page, &PicturePage::backWanted, this, [this] { show(List); });
+    connect(m_picture_page, &PicturePage::listWanted, this, [this] {
+        m_likeness.setWished(true);
+        wishLikeness(true);
+        show(List);
+    });
+    connect(m_picture_page, &PicturePage::chosen, this, [this](int row) {
+        show(List);
+        m_list->setCurrentIndex(m_filter.mapFromSource(m_fonts.index(row)));
+    });
+    for (auto signal : {&LikenessModel::wantedChanged, &LikenessModel::found})
+        connect(&m_likeness, signal, this, [this] {
+            refilter([this] { m_filter.look(); });
+            m_list->viewport()->update();
+        });
+    connect(&m_likeness, &LikenessModel::progressed, this, &FindPage::showCount);
+}
+
+/// What is likest stands first, as long as that is what is wished.
+void FindPage::wishLikeness(bool is_wished)
+{
+    m_order->setCurrentIndex(static_cast<int>(is_wished ? FindOrder::Likest : FindOrder::AsTheyCame));
+    m_list->scrollToTop();
+}
+
+void FindPage::openPicture(const QString& path)
+{
+    m_picture_page->openFile(path);
+    show(Lettering);
+}
+
+void FindPage::lookLikeChosen()
+{
+    const int row = m_stack->currentIndex() == Card ? m_card->row() : currentRow();
+    if (row < 0)
+        return;
+    m_likeness.lookLike(row);
+    wishLikeness(true);
+    show(List);
 }
 
 void FindPage::connectPages()
@@ -326,13 +382,17 @@ void FindPage::showCount()
                               has_catalogue && shown == m_fonts.rowCount()
                                   ? tr(", %1").arg(m_services.feed.inWords())
                                   : QString(),
-                              m_is_searching ? tr(" · looking for more") : QString()));
+                              m_is_searching           ? tr(" · looking for more")
+                              : m_likeness.isLooking() ? tr(" · looking what is like it")
+                                                       : QString()));
     m_list->setVisible(shown > 0);
     m_empty->setVisible(shown == 0);
     if (m_is_searching && m_fonts.rowCount() == 0)
         m_empty->setText(tr("Looking for fonts …"));
     else if (m_fonts.rowCount() == 0)
         m_empty->setText(tr("No fonts yet.\nDrop a font file here, or open a folder that holds some."));
+    else if (m_likeness.isWished() && m_likeness.isLooking())
+        m_empty->setText(tr("Looking what is like %1 …").arg(m_likeness.inWords()));
     else if (!m_search->text().isEmpty())
         m_empty->setText(tr("No font has “%1” in its name.\nClear the search to see all %2.")
                              .arg(m_search->text())
@@ -409,7 +469,7 @@ void FindPage::setSearching(bool is_searching)
 
 bool FindPage::isIdle() const
 {
-    return m_arrivals->isIdle() && m_services.feed.isIdle() && m_services.catalogue.isIdle() &&
+    return m_likeness.isIdle() && m_arrivals->isIdle() && m_services.feed.isIdle() && m_services.catalogue.isIdle() &&
            !m_learn_timer.isActive();
 }
 

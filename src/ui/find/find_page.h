@@ -18,6 +18,7 @@ namespace ink::ui {
 class Choice;
 class ComparePage;
 class FontLineDelegate;
+class PicturePage;
 class WishBar;
 
 struct FindServices
@@ -34,13 +35,15 @@ struct FindServices
     QString downloads;
     /// A package to open; empty when the person changed their mind.
     std::function<QString(QWidget* parent)> package;
+    /// A picture of lettering; empty when the person changed their mind.
+    std::function<QString(QWidget* parent)> lettering;
 };
 
 class FindPage : public Station
 {
     Q_OBJECT
 public:
-    enum Place { List, Card, Compare, Intake };
+    enum Place { List, Card, Compare, Intake, Lettering };
 
     FindPage(FindServices services, const Theme& theme, QWidget* parent = nullptr);
 
@@ -55,6 +58,11 @@ public:
     /// The marks of fonts out of sight are there as well.
     bool hasLookedAhead() const;
     void openPackage(const QString& path);
+    /// A picture of lettering: what is it, and what looks like it?
+    void openPicture(const QString& path);
+    /// Fonts that look like the one whose card is open, or else the chosen one.
+    void lookLikeChosen();
+    LikenessModel& likeness() { return m_likeness; }
     void openCard(CardPage::Tab tab);
     void openCard(int row, CardPage::Tab tab);
     /// As CardPage::keepRecordOf().
@@ -91,6 +99,8 @@ private:
     void show(Place place);
     void showStyles(int row);
     void toggleCompared();
+    void connectLikeness();
+    void wishLikeness(bool is_wished);
     int currentRow() const;
 
     FindServices m_services;
@@ -98,6 +108,7 @@ private:
     FontListModel& m_fonts;
     const Theme& m_theme;
     FindFilter m_filter;
+    LikenessModel m_likeness;
     QTimer m_learn_timer;
     QTimer m_ahead_timer;
     bool m_has_to_learn = false;
@@ -108,6 +119,7 @@ private:
     QStackedWidget* m_stack = nullptr;
     CardPage* m_card = nullptr;
     ComparePage* m_compare_page = nullptr;
+    PicturePage* m_picture_page = nullptr;
     Arrivals* m_arrivals = nullptr;
     WishBar* m_wishes = nullptr;
     FontLineDelegate* m_delegate = nullptr;

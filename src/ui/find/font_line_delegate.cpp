@@ -7,6 +7,7 @@
 #include <QSortFilterProxyModel>
 
 #include <algorithm>
+#include <cmath>
 
 namespace ink::ui {
 namespace {
@@ -193,6 +194,8 @@ void FontLineDelegate::paintHead(QPainter& painter, const QRectF& inner, int row
     painter.setPen(c.ink);
     painter.drawText(QPointF(room.left(), room.top() + heading.ascent()), shown_name);
     QStringList about;
+    if (const auto* likeness = m_likeness ? m_likeness->of(row) : nullptr)
+        about << tr("%1, %2 %").arg(inWords(likeness->words)).arg(std::lround(100.0 * likeness->likeness));
     if (m_model.isListing(row)) {
         const Listing& listing = m_model.listing(row);
         about << listing.foundry << (listing.price.isEmpty() ? tr("free of charge") : listing.price)

@@ -2,7 +2,7 @@
 #pragma once
 
 #include "ui/find/fit_mark_list.h"
-#include "ui/find/font_list_model.h"
+#include "ui/find/likeness_model.h"
 
 #include <QStyledItemDelegate>
 
@@ -19,6 +19,8 @@ public:
                const QModelIndex& index) const override;
     QSize sizeHint(const QStyleOptionViewItem& option, const QModelIndex& index) const override;
 
+    /// Says of each font how much it looks like what is wanted; it has to outlive the delegate.
+    void setLikeness(const LikenessModel& likeness) { m_likeness = &likeness; }
     /// Shows the places of this mark on the word of the chosen font; none when empty.
     void setShownMark(std::optional<FitMarkKind> kind) { m_shown_mark = kind; }
     /// The mark under a point of an item; none between them.
@@ -42,6 +44,7 @@ private:
     FontListModel& m_model; // painting asks it for previews
     const JobModel& m_job;
     const Theme& m_theme;
+    const LikenessModel* m_likeness = nullptr;
     std::optional<FitMarkKind> m_shown_mark;
 };
 

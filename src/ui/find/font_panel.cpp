@@ -71,7 +71,9 @@ void FontPanel::build()
     m_open->setToolTip(tr("Alphabet, key map, sizes, package (Ctrl+Enter)"));
     m_compare = button("compareFont", tr("Compare"), "quiet");
     m_compare->setToolTip(tr("Put two to six fonts side by side (Ctrl+K)"));
-    for (auto* b : {m_main, m_open, m_compare})
+    m_like = button("likeFont", tr("What looks like it"), "quiet");
+    m_like->setToolTip(tr("On the shelf, on this computer and in the catalogue (Ctrl+L)"));
+    for (auto* b : {m_main, m_open, m_compare, m_like})
         flow->addWidget(b);
     flow->setContentsMargins(5 * kGrid, 2 * kGrid, 3 * kGrid, 3 * kGrid);
 
@@ -101,6 +103,7 @@ void FontPanel::build()
     connect(m_open, &QPushButton::clicked, this, &FontPanel::cardWanted);
     connect(m_dossier, &QPushButton::clicked, this, &FontPanel::rightsWanted);
     connect(m_compare, &QPushButton::clicked, this, &FontPanel::compareWanted);
+    connect(m_like, &QPushButton::clicked, this, &FontPanel::likeWanted);
     connect(m_marks, &MarkPanel::shownChanged, this, &FontPanel::shownMarkChanged);
     connect(m_marks, &MarkPanel::limitsWanted, this, &FontPanel::limitsWanted);
     connect(m_again, &QPushButton::clicked, this, [this] {
@@ -128,7 +131,7 @@ void FontPanel::buildVerdict(QWidget* panel)
 void FontPanel::show(int row, bool is_compared)
 {
     m_row = row < 0 ? FontRow() : FontRow(m_fonts, row);
-    for (auto* button : {m_main, m_open, m_compare, m_dossier})
+    for (auto* button : {m_main, m_open, m_compare, m_like, m_dossier})
         button->setEnabled(row >= 0);
     m_main->setText(row >= 0 && m_fonts.isListing(row) ? tr("Fetch it") : tr("Set the words in it"));
     m_compare->setText(is_compared ? tr("Do not compare") : tr("Compare"));

@@ -24,6 +24,8 @@ signals:
     void cardWanted();
     void rightsWanted();
     void compareWanted();
+    /// Fonts that look like it.
+    void likeWanted();
     void limitsWanted();
     void shownMarkChanged(std::optional<ink::ui::FitMarkKind> kind);
 
@@ -43,6 +45,7 @@ private:
     QPushButton* m_main = nullptr;
     QPushButton* m_open = nullptr;
     QPushButton* m_compare = nullptr;
+    QPushButton* m_like = nullptr;
     QWidget* m_verdict_chip = nullptr;
     MarkLabel* m_verdict_mark = nullptr;
     QLabel* m_verdict = nullptr;

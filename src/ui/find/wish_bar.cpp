@@ -31,6 +31,13 @@ WishBar::WishBar(FindFilter& filter, FontListModel& fonts, const Theme& theme, b
         is_offered ? row->addWidget(button) : button->hide();
         m_wishes[static_cast<std::size_t>(i)] = button;
     }
+    m_look = new QPushButton(this);
+    m_look->setObjectName(of_catalogue ? QStringLiteral("wishLook") : QStringLiteral("shelfWishLook"));
+    m_look->setProperty("role", QStringLiteral("wish"));
+    m_look->setFont(theme.text(TextSize::Small));
+    m_look->setCheckable(true);
+    m_look->hide(); // as long as nobody offers it
+    row->addWidget(m_look);
     m_kinds = new QPushButton(this);
     m_kinds->setObjectName(of_catalogue ? QStringLiteral("wishKinds") : QStringLiteral("shelfWishKinds"));
     m_kinds->setProperty("role", QStringLiteral("wish"));
@@ -78,6 +85,46 @@ WishBar::WishBar(FindFilter& filter, FontListModel& fonts, const Theme& theme, b
     showMore();
     showKinds();
     showCounts();
+}
+
+void WishBar::offerLikeness(LikenessModel& likeness)
+{
+    m_likeness = &likeness;
+    m_look->show();
+    auto* menu = new QMenu(m_look);
+    const auto add = [&](const char* name, const QString& words, auto action) {
+        auto* a = menu->addAction(words);
+        a->setObjectName(QLatin1String(name));
+        connect(a, &QAction::triggered, this, action);
+        return a;
+    };
+    add("lookPicture", tr("lettering in a picture…"), [this] { emit pictureWanted(); });
+    add("lookChosen", tr("the font chosen here"), [this] { emit likeChosenWanted(); });
+    menu->addSeparator();
+    auto* wished = add("lookWished", tr("only these"), [this] { m_likeness->setWished(!m_likeness->isWished()); });
+    wished->setCheckable(true);
+    auto* nothing = add("lookNothing", tr("take this wish back"), [this] { m_likeness->clear(); });
+    connect(menu, &QMenu::aboutToShow, this, [this, wished, nothing] {
+        const bool is_something = m_likeness->wanted() != LikenessModel::Wanted::Nothing;
+        wished->setVisible(is_something);
+        wished->setChecked(m_likeness->isWished());
+        nothing->setVisible(is_something);
+    });
+    m_look->setMenu(menu);
+    for (auto signal : {&LikenessModel::wantedChanged, &LikenessModel::found})
+        connect(m_likeness, signal, this, &WishBar::showLikeness);
+    showLikeness();
+}
+
+void WishBar::showLikeness()
+{
+    const bool is_something = m_likeness->wanted() != LikenessModel::Wanted::Nothing;
+    m_look->setChecked(m_likeness->isWished());
+    m_look->setText(!is_something ? tr("look like …")
+                                  : tr("look like %1  %2")
+                                        .arg(m_likeness->inWords())
+                                        .arg(m_likeness->likestRows().size()));
+    m_look->setAccessibleName(tr("Show me fonts that %1").arg(m_look->text()));
 }
 
 void WishBar::showCounts()

@@ -27,17 +27,26 @@ public:
     /// Of how many fonts the counts speak; quick.
     void showLookedAt();
 
+    /// Offers the wish to look like something, first of all.
+    void offerLikeness(LikenessModel& likeness);
+
 signals:
     void changed();
+    /// A picture is to be looked at; or the chosen font.
+    void pictureWanted();
+    void likeChosenWanted();
 
 private:
     void showKinds();
+    void showLikeness();
     void showMore();
     void showMoreCounts();
 
     FindFilter& m_filter;
     FontListModel& m_fonts;
     std::array<QPushButton*, kFirstWishes> m_wishes{};
+    LikenessModel* m_likeness = nullptr;
+    QPushButton* m_look = nullptr;
     QPushButton* m_more = nullptr;
     QMenu* m_more_menu = nullptr;
     QPushButton* m_kinds = nullptr;
