@@ -764,6 +764,23 @@
     </message>
   </context>
   <context>
+    <name>ink::ui::PicturePage</name>
+    <message numerus="yes">
+      <source>Getting to know the fonts, %1 of %n so far; that happens once.</source>
+      <translation>
+        <numerusform>Getting to know the fonts, %1 of %n so far; that happens once.</numerusform>
+        <numerusform>Getting to know the fonts, %1 of %n so far; that happens once.</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%n font(s) look like it.</source>
+      <translation>
+        <numerusform>%n font look like it.</numerusform>
+        <numerusform>%n fonts look like it.</numerusform>
+      </translation>
+    </message>
+  </context>
+  <context>
     <name>ink::ui::PiecesView</name>
     <message numerus="yes">
       <source>and %n smaller piece(s)</source>

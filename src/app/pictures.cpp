@@ -18,6 +18,7 @@
 #include <QApplication>
 #include <QCheckBox>
 #include <QKeyEvent>
+#include <QLineEdit>
 #include <QPixmap>
 #include <QPushButton>
 #include <QScreen>
@@ -75,6 +76,14 @@ Pictures::Pictures(ui::MainWindow& window, const QDir& folder, const QString& ca
              choose(window, QStringLiteral("Stallholder Bits"));
              window.findPage().openCard(ui::CardPage::KeyMapTab);
          }},
+        {QStringLiteral("find-lettering"),
+         [&window, catalogue] {
+             window.findChild<QAbstractButton*>(QStringLiteral("cardBack"))->click();
+             window.findPage().openPicture(catalogue + QStringLiteral("/../pictures/label.jpg"));
+             waitForRest(window);
+             window.findChild<QAbstractButton*>(QStringLiteral("matchPlate"))->click();
+             window.findChild<QLineEdit*>(QStringLiteral("matchWords"))->setText(QStringLiteral("Bramble"));
+         }},
         {QStringLiteral("find-package"),
          [&window, catalogue] {
              window.findPage().openPackage(catalogue + QStringLiteral("/packages/order-20417.zip"));
@@ -116,14 +125,9 @@ Pictures::Pictures(ui::MainWindow& window, const QDir& folder, const QString& ca
              window.composePage().view().setCaret(14);
              window.findChild<QWidget*>(QStringLiteral("messageLine"))->hide(); // told on the shelf
          }},
-        {QStringLiteral("compose-pair"),
-         [&window] {
-             window.composePage().view().setCaret(1);
-             window.composePage().sentence().openLeaf(QStringLiteral("close-up"));
-         }},
         {QStringLiteral("compose-dressed"),
          [&window] {
-             window.composePage().sentence().leaf().close();
+             window.composePage().view().setCaret(1);
              window.findChild<QAbstractButton*>(QStringLiteral("dress"))->click();
              waitForRest(window);
              auto& strip = window.composePage().lower().dressings();

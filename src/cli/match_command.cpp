@@ -122,16 +122,22 @@ Result<void> matchLike(const MatchArguments& a)
     });
 }
 
-Result<PictureInk> inkFor(const MatchArguments& a)
+/// `levelled_deg`: the slope that the letters of the best face told, where nobody said one.
+Result<PictureInk> inkFor(const MatchArguments& a, std::optional<double> levelled_deg = {})
 {
     const auto picture = readPictureFile(a.picture);
     if (!picture)
         return fail(picture.error());
     InkWishes wishes;
     if (a.frame.size() == 4) {
-        const double x1 = std::min(a.frame[0] + a.frame[2], static_cast<double>(picture->width_px)),
-                     y1 = std::min(a.frame[1] + a.frame[3], static_cast<double>(picture->height_px));
-        wishes.corners = cornersOf({std::max(0.0, a.frame[0]), std::max(0.0, a.frame[1]), x1, y1});
+        // The part of the picture; nothing of it where the frame lies beside.
+        const auto within = [](double at, int most) {
+            return std::clamp(at, 0.0, static_cast<double>(most));
+        };
+        wishes.corners =
+            cornersOf({within(a.frame[0], picture->width_px), within(a.frame[1], picture->height_px),
+                       within(a.frame[0] + a.frame[2], picture->width_px),
+                       within(a.frame[1] + a.frame[3], picture->height_px)});
     }
     if (a.corners.size() == 8) {
         FrameCorners corners;
@@ -147,24 +153,37 @@ Result<PictureInk> inkFor(const MatchArguments& a)
     }
     if (a.tone != "auto")
         wishes.is_light_on_dark = a.tone == "light";
-    wishes.slope_deg = a.slope_deg;
+    wishes.slope_deg = a.slope_deg ? a.slope_deg : levelled_deg;
     auto ink = inkOf(*picture, wishes);
     if (!ink)
         ink.error().subject = a.picture;
     return ink;
 }
 
-Result<void> matchPicture(const MatchArguments& a)
+struct Told
 {
-    const auto ink = inkFor(a);
-    if (!ink)
-        return fail(ink.error());
-    if (!a.ink.empty())
-        if (auto ok = writeTo(a.ink, [&](std::ostream& out) { return writeInkPng(out, *ink); }); !ok)
-            return ok;
-    const auto picture = PictureMatch::of(*ink, a.text);
+    PictureInk ink;
+    std::vector<FaceMatch> matches;
+};
+
+Result<Told> tell(PictureInk ink, const MatchArguments& a, const std::vector<MatchFace>& candidates)
+{
+    const auto picture = PictureMatch::of(ink, a.text);
     if (!picture)
         return fail(picture.error());
+    auto matches = likest(*picture, candidates);
+    if (!matches)
+        return fail(matches.error());
+    return Told{std::move(ink), std::move(*matches)};
+}
+
+Result<void> matchPicture(const MatchArguments& a)
+{
+    auto ink = inkFor(a);
+    if (!ink)
+        return fail(ink.error());
+    if (auto checked = PictureMatch::of(*ink, a.text); !checked)
+        return fail(checked.error());
     const auto faces = facesFor(a);
     std::vector<MatchFace> candidates;
     for (std::size_t i = 0; i < faces.entries.size(); ++i)
@@ -173,11 +192,18 @@ Result<void> matchPicture(const MatchArguments& a)
                  const auto face = FontFace::open(entry.path, entry.info.choice);
                  return face ? setWord(*face, words) : fail(face.error());
              }});
-    const auto matches = likest(*picture, candidates);
-    if (!matches)
-        return fail(matches.error());
+    auto told = tell(std::move(*ink), a, candidates);
+    if (told && !a.slope_deg && !told->matches.empty())
+        if (const double left = slopeLeft_deg(told->matches.front()); std::abs(left) > kLevel_deg)
+            if (auto levelled = inkFor(a, told->ink.slope_deg + left))
+                told = tell(std::move(*levelled), a, candidates);
+    if (!told)
+        return fail(told.error());
+    if (!a.ink.empty())
+        if (auto ok = writeTo(a.ink, [&](std::ostream& out) { return writeInkPng(out, told->ink); }); !ok)
+            return ok;
     Json found = Json::array();
-    for (const auto& match : std::span(*matches).first(std::min(matches->size(), a.top))) {
+    for (const auto& match : std::span(told->matches).first(std::min(told->matches.size(), a.top))) {
         auto one = entryJson(faces.entries[match.face]);
         one["likeness"] = rounded(match.likeness);
         one["words"] = idOf(match.words);
@@ -186,17 +212,17 @@ Result<void> matchPicture(const MatchArguments& a)
         found.push_back(std::move(one));
     }
     Json corners = Json::array();
-    for (const auto& c : ink->corners)
+    for (const auto& c : told->ink.corners)
         corners.push_back({rounded(c.x), rounded(c.y)});
     return writeTo(a.report, [&](std::ostream& out) -> Result<void> {
         const Json json{{"format", "under-ink-match"},
                         {"version", 1},
-                        {"text", picture->words()},
+                        {"text", a.text},
                         {"reading",
                          {{"corners_px", corners},
-                          {"light_on_dark", ink->is_light_on_dark},
-                          {"slope_deg", rounded(ink->slope_deg)},
-                          {"edge_px", rounded(ink->edge_px)}}},
+                          {"light_on_dark", told->ink.is_light_on_dark},
+                          {"slope_deg", rounded(told->ink.slope_deg)},
+                          {"edge_px", rounded(told->ink.edge_px)}}},
                         {"faces", faces.entries.size()},
                         {"refused", faces.refused},
                         {"found", std::move(found)}};

@@ -231,10 +231,11 @@ void MainWindow::addActions()
     addAction("newJob", tr("New job"), {QKeySequence(Qt::CTRL | Qt::Key_N)}, [this] { m_session.newJob(); });
     addAction("copySvg", tr("Copy as SVG"), {QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_C)},
               [this] { m_cut_files.copy(); });
-    addAction("findLike", tr("Find fonts that look like this one"), {QKeySequence(Qt::CTRL | Qt::Key_L)}, [this] {
-        openStation(Find);
-        m_find->lookLikeChosen();
-    });
+    addAction("findLike", tr("Find fonts that look like this one"), {QKeySequence(Qt::CTRL | Qt::Key_L)},
+              [this] {
+                  openStation(Find);
+                  m_find->lookLikeChosen();
+              });
     addAction("toWords", tr("To the words of the job"), {QKeySequence(Qt::ALT | Qt::Key_W)},
               [this] { m_band->focusWords(); });
 }

@@ -2,8 +2,8 @@
 #include "shelf/descriptor_store.h"
 #include "tests/support/environment.h"
 
-#include <SQLiteCpp/SQLiteCpp.h>
 #include <QtTest>
+#include <SQLiteCpp/SQLiteCpp.h>
 
 #include <fstream>
 

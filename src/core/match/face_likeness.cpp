@@ -15,7 +15,7 @@ constexpr double kOfWords = 4.0;
 /// Fewer letters than this share of the smaller face tell nothing.
 constexpr double kLeastShared = 0.4;
 /// Letters with a stem, by which a lean is told.
-constexpr std::u32string_view kStems = U"BDEFHIKLNPRTbdfhiklmnprt1";
+constexpr std::u32string_view kStems = U"EHILThilmn1";
 
 /// Half-way between small and tall letters, 1/1000 em: scripts have small ones that are a third of the tall ones, and would be
 /// blown up by x-heights alone.
@@ -50,15 +50,20 @@ double uprightness(const InkPicture& ink, double shear)
 
 double slantOf(const std::vector<InkPicture>& stems)
 {
-    double best = 0.0, most = -1.0;
-    for (int deg = -12; deg <= 45; ++deg) {
+    int best = 0;
+    double most = -1.0;
+    const auto tried = [&](int deg) {
         const double shear = std::tan(deg * std::numbers::pi / 180.0);
         double sum = deg == 0 ? 1e-3 : 0.0;
         for (const auto& ink : stems)
             sum += uprightness(ink, shear);
         if (sum > most)
             most = sum, best = deg;
-    }
+    };
+    for (int deg = -12; deg <= 45; deg += 3)
+        tried(deg);
+    for (const int deg : {best - 2, best - 1, best + 1, best + 2})
+        tried(deg);
     return best;
 }
 
@@ -75,8 +80,7 @@ FaceLook::FaceLook(const FaceDescriptor& face)
     double ink = 0.0, edge = 0.0;
     for (const auto& letter : face.letters) {
         // Letters a hundred x-heights large are somebody's joke, and would take the time of all others.
-        if ((letter.right - letter.left) > 30 * size ||
-            (letter.top - letter.bottom) > 30 * size)
+        if ((letter.right - letter.left) > 30 * size || (letter.top - letter.bottom) > 30 * size)
             continue;
         auto drawn = drawnFrom(letter, px_per_em);
         auto points = edgePixelsOf(drawn, 128);

@@ -30,7 +30,7 @@ public:
 private:
     struct Edge
     {
-        static constexpr std::size_t kPoints = 64;
+        static constexpr std::size_t kPoints = 48;
         std::array<float, kPoints> x{}, y{};
     };
     std::map<char32_t, Edge> m_letters;

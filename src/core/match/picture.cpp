@@ -154,7 +154,7 @@ Result<Picture> readPictureFile(const std::filesystem::path& path)
         return fail(ErrorCode::PictureTooLarge, path.string());
     std::ifstream in(path, std::ios::binary);
     std::ostringstream all;
-    if (!in || !(all << in.rdbuf()))
+    if (!in || (std::filesystem::file_size(path, code) > 0 && !(all << in.rdbuf())))
         return fail(ErrorCode::FileUnreadable, path.string());
     auto picture = readPicture(std::move(all).str());
     if (!picture)

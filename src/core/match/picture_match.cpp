@@ -7,6 +7,7 @@
 #include <atomic>
 #include <cmath>
 #include <mutex>
+#include <numbers>
 #include <numeric>
 #include <thread>
 
@@ -52,6 +53,24 @@ void onThreads(unsigned threads, std::size_t count, const CancelToken& cancel, c
 }
 
 } // namespace
+
+double slopeLeft_deg(const FaceMatch& match)
+{
+    const auto& letters = match.fit.letters;
+    if (letters.size() < 3 || match.words > LikenessWord::Like)
+        return 0.0;
+    double x = 0.0, y = 0.0;
+    for (const auto& letter : letters)
+        x += letter.origin_px.x, y += letter.origin_px.y;
+    x /= static_cast<double>(letters.size());
+    y /= static_cast<double>(letters.size());
+    double xx = 0.0, xy = 0.0;
+    for (const auto& letter : letters) {
+        xx += (letter.origin_px.x - x) * (letter.origin_px.x - x);
+        xy += (letter.origin_px.x - x) * (letter.origin_px.y - y);
+    }
+    return xx > 0.0 ? -std::atan2(xy, xx) * 180.0 / std::numbers::pi : 0.0;
+}
 
 PictureMatch::PictureMatch(const PictureInk& ink, std::string words)
     : m_words(std::move(words)), m_characters(toUtf32(m_words)), m_coarse(ink, PictureWord::Fineness::Coarse),
@@ -114,8 +133,9 @@ void PictureMatch::tryOtherForms(const SetWord& set, const PictureWord& picture,
         auto others = forms->of(*face, match.glyphs[i].glyph_id);
         others.resize(std::min(others.size(), kMostForms));
         for (const auto& other : others) {
-            const double d = distanceAt(
-                picture, drawnGlyph(*face, other.glyph_id, picture.gridPx(match.fit.px_per_em)), match.fit, i);
+            const double d =
+                distanceAt(picture, drawnGlyph(*face, other.glyph_id, picture.gridPx(match.fit.px_per_em)),
+                           match.fit, i);
             if (d < nearest)
                 nearest = d, match.glyphs[i].glyph_id = other.glyph_id, is_other = true;
         }

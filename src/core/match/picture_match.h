@@ -34,6 +34,12 @@ struct MatchFace
     std::function<Result<SetWord>(std::string_view words)> set;
 };
 
+/// How far the line still rises where the letters lie: the baseline that the font knows tells it better than the picture alone
+/// can. 0 where fewer than three letters, or letters that fit badly, tell nothing.
+double slopeLeft_deg(const FaceMatch& match);
+/// Less than this is level.
+inline constexpr double kLevel_deg = 0.3;
+
 class PictureMatch
 {
 public:

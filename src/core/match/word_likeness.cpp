@@ -111,8 +111,21 @@ cv::Mat distanceTo(const std::vector<cv::Point>& edges, cv::Size size)
 struct DrawnLetter
 {
     InkPicture ink;
-    /// Relative to the letter's origin.
+    /// Relative to the letter's origin; and as steps in the picture's grid, with the box they lie in.
     std::vector<Pixel> edges;
+    std::vector<int> steps;
+    int left = 0, right = -1, bottom = 0, top = -1;
+
+    void stepOn(const cv::Mat& grid)
+    {
+        left = bottom = std::numeric_limits<int>::max();
+        right = top = std::numeric_limits<int>::min();
+        for (const auto& p : edges) {
+            steps.push_back(p.y * grid.cols + p.x);
+            left = std::min(left, p.x), right = std::max(right, p.x);
+            bottom = std::min(bottom, p.y), top = std::max(top, p.y);
+        }
+    }
 };
 
 void thinOut(std::vector<Pixel>& edges, std::size_t most)
@@ -129,6 +142,24 @@ float at(const cv::Mat& distance, int x, int y, float cap)
     if (x < 0 || y < 0 || x >= distance.cols || y >= distance.rows)
         return cap;
     return std::min(cap, distance.at<float>(y, x));
+}
+
+/// Of a letter's edges at a place; quick where all of it lies on the grid.
+float meanDistance(const cv::Mat& distance, const DrawnLetter& letter, int x, int y, float cap)
+{
+    if (letter.edges.empty())
+        return 0.0F;
+    float sum = 0.0F;
+    if (x + letter.left >= 0 && x + letter.right < distance.cols && y + letter.bottom >= 0 &&
+        y + letter.top < distance.rows) {
+        const float* origin = distance.ptr<float>(0) + static_cast<std::ptrdiff_t>(y) * distance.cols + x;
+        for (const int step : letter.steps)
+            sum += origin[step];
+    } else {
+        for (const auto& p : letter.edges)
+            sum += at(distance, p.x + x, p.y + y, cap);
+    }
+    return sum / static_cast<float>(letter.edges.size());
 }
 
 double meanDistance(const cv::Mat& distance, const std::vector<Pixel>& edges, int dx, int dy, double cap)
@@ -155,15 +186,17 @@ struct DrawnWord
 };
 
 DrawnWord drawn(const WordInFont& word, double px_per_em, std::size_t most_edges, int least_ink,
-                bool is_measured)
+                const cv::Mat& grid, bool is_measured)
 {
     DrawnWord out;
     int bottom = std::numeric_limits<int>::max(), top = std::numeric_limits<int>::min();
     out.left = 1e300, out.right = -1e300;
     for (std::size_t i = 0; i < word.letters.size(); ++i) {
-        DrawnLetter letter{word.draw(i, px_per_em), {}};
+        DrawnLetter letter;
+        letter.ink = word.draw(i, px_per_em);
         letter.edges = edgePixelsOf(letter.ink, least_ink);
         thinOut(letter.edges, most_edges);
+        letter.stepOn(grid);
         if (!letter.ink.isEmpty()) {
             const double x = word.letters[i].x_em * px_per_em;
             bottom = std::min(bottom, letter.ink.bottom);
@@ -245,9 +278,9 @@ double placed(const PictureWord::Prepared& picture, const WordInFont& word, cons
             float best = std::numeric_limits<float>::max();
             int best_dy = 0;
             for (int dy = -rise; dy <= rise; dy += rise_step) {
-                const double d =
-                    meanDistance(picture.distance, letter.edges, middle[i] + dx, foot + dy, picture.cap) +
-                    kRiseCost * std::abs(dy);
+                const double d = meanDistance(picture.distance, letter, middle[i] + dx, foot + dy,
+                                              static_cast<float>(picture.cap)) +
+                                 kRiseCost * std::abs(dy);
                 if (static_cast<float>(d * weight) < best)
                     best = static_cast<float>(d * weight), best_dy = dy;
             }
@@ -293,7 +326,8 @@ void judge(const PictureWord::Prepared& picture, const DrawnWord& drawn, const s
         for (int y = 0; y < ink.height; ++y)
             for (int x = 0; x < ink.width; ++x, ++k) {
                 const int at_x = places[i].x + ink.left + x + pad, at_y = places[i].y + ink.bottom + y + pad;
-                if (ink.grey[k] > 0 && at_x >= 0 && at_y >= 0 && at_x < drawn_ink.cols && at_y < drawn_ink.rows) {
+                if (ink.grey[k] > 0 && at_x >= 0 && at_y >= 0 && at_x < drawn_ink.cols &&
+                    at_y < drawn_ink.rows) {
                     auto& there = drawn_ink.at<std::uint8_t>(at_y, at_x);
                     there = std::max(there, ink.grey[k]);
                 }
@@ -333,8 +367,9 @@ void judge(const PictureWord::Prepared& picture, const DrawnWord& drawn, const s
     fit.distance =
         (there / static_cast<double>(edges.size()) + back / static_cast<double>(picture.edges.size())) / 2.0 /
             spread +
-        kOfInk * std::min(1.0, std::abs(std::log(std::max(1.0, picture.ink) /
-                                                 std::max(1.0, cv::sum(drawn_ink)[0]))));
+        kOfInk *
+            std::min(1.0,
+                     std::abs(std::log(std::max(1.0, picture.ink) / std::max(1.0, cv::sum(drawn_ink)[0]))));
     fit.letters.resize(places.size());
     for (std::size_t i = 0; i < places.size(); ++i) {
         fit.letters[i].distance = counts[i] > 0.0 ? sums[i] / counts[i] / spread : 0.0;
@@ -371,8 +406,7 @@ PictureWord::PictureWord(const PictureInk& ink, Fineness fineness) : m_prepared(
     const double wanted = fineness == Fineness::Coarse ? kCoarseSpread_px
                           : fineness == Fineness::Fine ? kFineSpread_px
                                                        : kFinestSpread_px;
-    p.scale = std::clamp(wanted / spread, 0.02,
-                         4000.0 / std::max(box.width, box.height));
+    p.scale = std::clamp(wanted / spread, 0.02, 4000.0 / std::max(box.width, box.height));
     cv::resize(upward, upward, {}, p.scale, p.scale, p.scale < 1.0 ? cv::INTER_AREA : cv::INTER_CUBIC);
     p.left_px = box.x;
     p.bottom_px = box.y + box.height;
@@ -383,6 +417,7 @@ PictureWord::PictureWord(const PictureInk& ink, Fineness fineness) : m_prepared(
     const cv::Mat mask = upward >= p.least_ink;
     p.edges = edgesOf(mask);
     p.distance = distanceTo(p.edges, mask.size());
+    cv::min(p.distance, p.cap, p.distance);
 }
 
 double PictureWord::spread_px() const
@@ -406,7 +441,7 @@ WordFit fitted(const PictureWord& picture, const WordInFont& word)
         return best;
     const std::size_t most_edges = p.is_fine ? kMostEdges_fine : kMostEdges_coarse;
     const double usual = p.rows.spread / 0.6 / word.x_height_em;
-    const auto measured = drawn(word, usual, most_edges, p.least_ink, true);
+    const auto measured = drawn(word, usual, most_edges, p.least_ink, p.distance, true);
     struct Tried
     {
         double distance;
@@ -416,7 +451,7 @@ WordFit fitted(const PictureWord& picture, const WordInFont& word)
     };
     std::optional<Tried> found;
     const auto tried = [&](const Hypothesis& h) {
-        Tried t{0.0, h, drawn(word, h.px_per_em, most_edges, p.least_ink, false), {}};
+        Tried t{0.0, h, drawn(word, h.px_per_em, most_edges, p.least_ink, p.distance, false), {}};
         t.distance = placed(p, word, t.drawn, h, t.places);
         if (!t.places.empty() && (!found || t.distance < found->distance))
             found = std::move(t);

@@ -67,8 +67,8 @@ bool FindFilter::isFiltering() const
 
 bool FindFilter::needsMarks() const
 {
-    const bool sorts_by_marks = m_order == FindOrder::Fit ||
-                                (m_order >= FindOrder::ThinnestStroke && m_order != FindOrder::Likest);
+    const bool sorts_by_marks =
+        m_order == FindOrder::Fit || (m_order >= FindOrder::ThinnestStroke && m_order != FindOrder::Likest);
     const bool asks_for_marks = std::ranges::any_of(
         m_wishes, [](int wish) { return static_cast<FindWish>(wish) != FindWish::AreMine; });
     return sorts_by_marks || asks_for_marks || !m_kinds.isEmpty();

@@ -56,8 +56,8 @@ FindPage::FindPage(FindServices services, const Theme& theme, QWidget* parent)
     m_card = new CardPage(m_job, m_fonts, m_services.catalogue, theme, m_services.rights_questions, m_stack);
     m_compare_page = new ComparePage(m_job, m_fonts, theme, m_stack);
     m_picture_page = new PicturePage(m_likeness, m_fonts, theme, m_services.lettering, m_stack);
-    for (QWidget* page : std::initializer_list<QWidget*>{list_page, m_card, m_compare_page, m_arrivals->intake(),
-                                                         m_picture_page})
+    for (QWidget* page : std::initializer_list<QWidget*>{list_page, m_card, m_compare_page,
+                                                         m_arrivals->intake(), m_picture_page})
         m_stack->addWidget(page);
     column->addWidget(m_stack, 1);
     column->addWidget(m_arrivals->transfers());
@@ -469,8 +469,8 @@ void FindPage::setSearching(bool is_searching)
 
 bool FindPage::isIdle() const
 {
-    return m_likeness.isIdle() && m_arrivals->isIdle() && m_services.feed.isIdle() && m_services.catalogue.isIdle() &&
-           !m_learn_timer.isActive();
+    return m_likeness.isIdle() && m_arrivals->isIdle() && m_services.feed.isIdle() &&
+           m_services.catalogue.isIdle() && !m_learn_timer.isActive();
 }
 
 bool FindPage::hasLookedAhead() const

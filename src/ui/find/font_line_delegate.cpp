@@ -1,5 +1,7 @@
 #include "ui/find/font_line_delegate.h"
 
+#include "ui/find/found_delegate.h"
+
 #include "ui/measures.h"
 #include "ui/widgets/marks.h"
 
@@ -7,7 +9,6 @@
 #include <QSortFilterProxyModel>
 
 #include <algorithm>
-#include <cmath>
 
 namespace ink::ui {
 namespace {
@@ -195,7 +196,7 @@ void FontLineDelegate::paintHead(QPainter& painter, const QRectF& inner, int row
     painter.drawText(QPointF(room.left(), room.top() + heading.ascent()), shown_name);
     QStringList about;
     if (const auto* likeness = m_likeness ? m_likeness->of(row) : nullptr)
-        about << tr("%1, %2 %").arg(inWords(likeness->words)).arg(std::lround(100.0 * likeness->likeness));
+        about << inWords(*likeness);
     if (m_model.isListing(row)) {
         const Listing& listing = m_model.listing(row);
         about << listing.foundry << (listing.price.isEmpty() ? tr("free of charge") : listing.price)

@@ -4,6 +4,8 @@
 #include <QPainter>
 
 #include <algorithm>
+#include <cmath>
+#include <utility>
 
 namespace ink::ui {
 namespace {
@@ -11,6 +13,28 @@ namespace {
 constexpr double kRoom_px = 10.0;
 /// The brush as part of the lettering's height.
 constexpr double kBrush = 0.05;
+/// Around the ink, as part of its height.
+constexpr double kMarginOfPart = 0.12;
+
+/// The ink and a little round it: that is what is looked at.
+QRectF inkPart(const PictureInk& ink)
+{
+    int left = ink.width_px, right = -1, top = ink.height_px, bottom = -1;
+    for (int y = 0; y < ink.height_px; ++y)
+        for (int x = 0; x < ink.width_px; ++x)
+            if (ink.ink[static_cast<std::size_t>(y) * static_cast<std::size_t>(ink.width_px) +
+                        static_cast<std::size_t>(x)] > 127) {
+                left = std::min(left, x), right = std::max(right, x);
+                top = std::min(top, y), bottom = std::max(bottom, y);
+            }
+    const QRectF all(0, 0, ink.width_px, ink.height_px);
+    if (right < left)
+        return all;
+    const double margin = 4.0 + kMarginOfPart * (bottom - top);
+    return QRectF(QPointF(left, top), QPointF(right + 1, bottom + 1))
+               .adjusted(-margin, -margin, margin, margin) &
+           all;
+}
 
 } // namespace
 
@@ -45,6 +69,7 @@ void InkView::setInk(const std::shared_ptr<const PictureInk>& ink)
             }
         }
         m_brush = {ink->width_px / 2.0, ink->height_px / 2.0};
+        m_part = inkPart(*ink);
     }
     setAccessibleName(tr("What was understood, dark on light"));
     update();
@@ -70,29 +95,29 @@ QRectF InkView::shown() const
 {
     if (m_image.isNull())
         return {};
-    const QSizeF size = QSizeF(m_image.size()).scaled(QSizeF(this->size()) - QSizeF(2 * kRoom_px, 2 * kRoom_px),
-                                                      Qt::KeepAspectRatio);
+    const QSizeF size =
+        m_part.size().scaled(QSizeF(this->size()) - QSizeF(2 * kRoom_px, 2 * kRoom_px), Qt::KeepAspectRatio);
     return {QPointF((width() - size.width()) / 2.0, (height() - size.height()) / 2.0), size};
 }
 
 double InkView::scale() const
 {
-    return m_image.isNull() ? 1.0 : shown().width() / m_image.width();
+    return m_image.isNull() ? 1.0 : shown().width() / m_part.width();
 }
 
 QPointF InkView::onScreen(Point ink_px) const
 {
-    return shown().topLeft() + QPointF(ink_px.x, ink_px.y) * scale();
+    return shown().topLeft() + (QPointF(ink_px.x, ink_px.y) - m_part.topLeft()) * scale();
 }
 
 double InkView::brush_px() const
 {
-    return m_image.isNull() ? 1.0 : std::max(2.0, kBrush * m_image.height());
+    return m_image.isNull() ? 1.0 : std::max(2.0, kBrush * m_part.height());
 }
 
 Point InkView::toInk(QPointF screen) const
 {
-    const QPointF at = (screen - shown().topLeft()) / scale();
+    const QPointF at = (screen - shown().topLeft()) / scale() + m_part.topLeft();
     return {at.x(), at.y()};
 }
 
@@ -117,7 +142,8 @@ void InkView::mouseMoveEvent(QMouseEvent* event)
     const double length = std::hypot(now.x - last.x, now.y - last.y);
     const int steps = std::clamp(static_cast<int>(length / brush_px()), 1, 200);
     for (int i = 1; i <= steps; ++i)
-        m_blots.push_back({{last.x + (now.x - last.x) * i / steps, last.y + (now.y - last.y) * i / steps}, brush_px()});
+        m_blots.push_back(
+            {{last.x + (now.x - last.x) * i / steps, last.y + (now.y - last.y) * i / steps}, brush_px()});
     update();
 }
 
@@ -169,9 +195,10 @@ void InkView::paintEvent(QPaintEvent*)
                          Qt::AlignCenter | Qt::TextWordWrap, m_problem);
         return;
     }
-    painter.drawImage(shown(), m_image);
+    painter.drawImage(shown(), m_image, m_part);
     if (!m_outline.isEmpty()) {
-        const QTransform place(scale(), 0, 0, scale(), shown().left(), shown().top());
+        const QPointF origin = onScreen({0.0, 0.0});
+        const QTransform place(scale(), 0, 0, scale(), origin.x(), origin.y());
         painter.setPen(QPen(c.ink, 1.6));
         painter.setBrush(Qt::NoBrush);
         painter.drawPath(place.map(m_outline));

@@ -41,6 +41,8 @@ protected:
     void keyPressEvent(QKeyEvent* event) override;
 
 private:
+    /// The part of the ink that is shown, px of the ink; where it lies in the widget.
+    QRectF part() const { return m_part; }
     QRectF shown() const;
     double scale() const;
     double brush_px() const;
@@ -50,6 +52,7 @@ private:
     const Theme& m_theme;
     std::shared_ptr<const PictureInk> m_ink;
     QImage m_image;
+    QRectF m_part;
     QPainterPath m_outline;
     QString m_problem;
     std::vector<Blot> m_blots;

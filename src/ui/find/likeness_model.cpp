@@ -6,6 +6,7 @@
 
 #include <algorithm>
 #include <atomic>
+#include <cmath>
 #include <mutex>
 #include <thread>
 
@@ -22,8 +23,11 @@ constexpr std::size_t kMostOutlines = 40;
 /// Progress is told after so many faces.
 constexpr std::size_t kTellAfter = 16;
 
-QPainterPath outlineOver(const FaceMatch& match, const SetWord& set,
-                         const std::shared_ptr<const std::vector<NamedOutline>>& outlines)
+using Outlines = std::shared_ptr<const std::vector<NamedOutline>>;
+
+/// Letters of a match, each moved to where `at` says.
+template <class At>
+QPainterPath lettersOf(const FaceMatch& match, const SetWord& set, const Outlines& outlines, const At& at)
 {
     QPainterPath all;
     const double units = set.face ? static_cast<double>(set.face->info().units_per_em) : 1.0;
@@ -32,8 +36,8 @@ QPainterPath outlineOver(const FaceMatch& match, const SetWord& set,
         const auto glyph = match.glyphs[i].glyph_id;
         const QPainterPath letter =
             toPainterPath(set.face ? set.face->glyphOutline(glyph) : (*outlines)[glyph].outline_em);
-        const auto& at = match.fit.letters[i].origin_px;
-        all.addPath(QTransform(scale, 0, 0, scale, at.x, at.y).map(letter));
+        const Point origin = at(i);
+        all.addPath(QTransform(scale, 0, 0, scale, origin.x, origin.y).map(letter));
     }
     all.setFillRule(Qt::WindingFill);
     return all;
@@ -91,20 +95,28 @@ struct LikenessModel::Round
     std::vector<std::shared_ptr<const FaceDescriptor>> describeAll() const
     {
         std::vector<std::shared_ptr<const FaceDescriptor>> all(faces.size());
+        onThreads([&](std::size_t i) {
+            all[i] = faces[i].describe(*store);
+            if (i % kTellAfter == 0)
+                tell([&m = model, i, count = faces.size()] {
+                    m.m_described = {static_cast<int>(i), static_cast<int>(count)};
+                    emit m.progressed();
+                });
+        });
+        return all;
+    }
+
+    /// `work(i)` for every face, until it is cancelled.
+    template <class Work>
+    void onThreads(const Work& work) const
+    {
         std::atomic<std::size_t> next = 0;
         const auto run = [&] {
-            for (std::size_t i = next++; i < faces.size() && !cancel.isCancelled(); i = next++) {
-                all[i] = faces[i].describe(*store);
-                if (i % kTellAfter == 0)
-                    tell([&m = model, i, count = faces.size()] {
-                        m.m_described = {static_cast<int>(i), static_cast<int>(count)};
-                        emit m.progressed();
-                    });
-            }
+            for (std::size_t i = next++; i < faces.size() && !cancel.isCancelled(); i = next++)
+                work(i);
         };
         const std::jthread other(run);
         run();
-        return all;
     }
 };
 
@@ -142,7 +154,8 @@ QString LikenessModel::keyOf(int row) const
     if (m_fonts.isListing(row))
         return QStringLiteral("listing:") + m_fonts.listing(row).id;
     const auto& entry = m_fonts.entry(row);
-    return QStringLiteral("%1|%2|%3").arg(QString::fromStdString(entry.path.string()))
+    return QStringLiteral("%1|%2|%3")
+        .arg(QString::fromStdString(entry.path.string()))
         .arg(entry.info.choice.face)
         .arg(QString::fromStdString(entry.info.choice.instance));
 }
@@ -198,7 +211,8 @@ void LikenessModel::setPicture(std::shared_ptr<const Picture> picture)
     m_wishes = {};
     emit wantedChanged();
     askForOutlines();
-    readInk();
+    m_is_levelled = false;
+    readInk(m_wishes);
 }
 
 void LikenessModel::openPicture(const QString& path)
@@ -220,7 +234,8 @@ void LikenessModel::openPicture(const QString& path)
 void LikenessModel::setReading(const InkWishes& wishes)
 {
     m_wishes = wishes;
-    readInk();
+    m_is_levelled = false;
+    readInk(wishes);
 }
 
 void LikenessModel::setWords(const QString& words)
@@ -231,9 +246,9 @@ void LikenessModel::setWords(const QString& words)
     askToLook();
 }
 
-void LikenessModel::readInk()
+void LikenessModel::readInk(const InkWishes& wishes)
 {
-    m_pool.run(kInkSlot, 1, [this, picture = m_picture, wishes = m_wishes](const CancelToken& cancel) {
+    m_pool.run(kInkSlot, 1, [this, picture = m_picture, wishes](const CancelToken& cancel) {
         auto ink = inkOf(*picture, wishes, cancel);
         return [this, ink = std::move(ink)] {
             m_ink = ink ? std::make_shared<PictureInk>(*ink) : nullptr;
@@ -263,24 +278,24 @@ void LikenessModel::askForOutlines()
         ++asked;
         ++m_asked_outlines;
         m_outlines.insert(listing.id, nullptr);
-        m_catalogue.keyMap(
-            listing.id, listing.styles.value(0),
-            [this, id = listing.id](const Result<std::shared_ptr<const RemoteKeyMap>>& map) {
-                --m_asked_outlines;
-                if (!map) {
-                    m_outlines.remove(id); // asked again with the next look
-                    emit progressed();
-                    return;
-                }
-                auto letters = std::make_shared<std::vector<NamedOutline>>();
-                const double scale = 1.0 / (*map)->units_per_em;
-                for (const auto& key : (*map)->keys)
-                    letters->push_back({key.character, key.advance_fu * scale,
+        m_catalogue.keyMap(listing.id, listing.styles.value(0),
+                           [this, id = listing.id](const Result<std::shared_ptr<const RemoteKeyMap>>& map) {
+                               --m_asked_outlines;
+                               if (!map) {
+                                   m_outlines.remove(id); // asked again with the next look
+                                   emit progressed();
+                                   return;
+                               }
+                               auto letters = std::make_shared<std::vector<NamedOutline>>();
+                               const double scale = 1.0 / (*map)->units_per_em;
+                               for (const auto& key : (*map)->keys)
+                                   letters->push_back(
+                                       {key.character, key.advance_fu * scale,
                                         transformed(key.outline_fu, Affine{scale, 0, 0, scale, 0, 0})});
-                m_outlines.insert(id, std::move(letters));
-                if (m_wanted != Wanted::Nothing)
-                    askToLook();
-            });
+                               m_outlines.insert(id, std::move(letters));
+                               if (m_wanted != Wanted::Nothing)
+                                   askToLook();
+                           });
     }
 }
 
@@ -321,71 +336,90 @@ void LikenessModel::lookLikePicture(std::vector<Candidate> faces)
         return take({}, true);
     }
     m_trouble.reset();
-    m_pool.run(kLookSlot, 0,
-               [this, number = m_round, faces = std::move(faces), store = m_store,
-                match = std::make_shared<PictureMatch>(std::move(*picture))](const CancelToken& cancel) {
-                   const Round round{*this, number, faces, store, cancel};
-                   const auto descriptors = round.describeAll();
-                   std::vector<MatchFace> all;
-                   for (std::size_t i = 0; i < round.faces.size(); ++i)
-                       all.push_back({descriptors[i], [&face = round.faces[i]](std::string_view words) {
-                                          return face.set(words);
-                                      }});
-                   const auto likenesses = [&round, &match](const std::vector<FaceMatch>& some) {
-                       QHash<QString, Likeness> out;
-                       for (const auto& found : some) {
-                           const auto& face = round.faces[found.face];
-                           Likeness one{found.likeness, found.words,
-                                        QString::fromStdString(found.worst_letter), {}};
-                           if (static_cast<std::size_t>(out.size()) < kMostOutlines)
-                               if (const auto set = face.set(match->words()))
-                                   one.outline_px = outlineOver(found, *set, face.outlines);
-                           out.insert(face.key, std::move(one));
-                       }
-                       return out;
-                   };
-                   const auto found =
-                       likest(*match, all, {}, cancel, [&](const std::vector<FaceMatch>& so_far) {
-                           auto first = so_far;
-                           first.resize(std::min(first.size(), kMostOutlines / 2));
-                           round.tell([this, some = likenesses(first)] { take(some, false); });
-                       });
-                   QHash<QString, Likeness> last;
-                   if (found)
-                       last = likenesses(*found);
-                   return [this, last = std::move(last), number] {
-                       if (number == m_round)
-                           take(last, true);
-                   };
-               });
+    m_pool.run(
+        kLookSlot, 0,
+        [this, number = m_round, faces = std::move(faces), store = m_store,
+         match = std::make_shared<PictureMatch>(std::move(*picture))](const CancelToken& cancel) {
+            const Round round{*this, number, faces, store, cancel};
+            const auto descriptors = round.describeAll();
+            std::vector<MatchFace> all;
+            for (std::size_t i = 0; i < round.faces.size(); ++i)
+                all.push_back({descriptors[i],
+                               [&face = round.faces[i]](std::string_view words) { return face.set(words); }});
+            const auto likenesses = [&round, &match](const std::vector<FaceMatch>& some) {
+                QHash<QString, Likeness> out;
+                for (const auto& found : some) {
+                    const auto& face = round.faces[found.face];
+                    Likeness one{
+                        found.likeness, found.words, QString::fromStdString(found.worst_letter), {}, {}};
+                    if (static_cast<std::size_t>(out.size()) < kMostOutlines)
+                        if (const auto set = face.set(match->words())) {
+                            one.outline_px = lettersOf(found, *set, face.outlines, [&](std::size_t i) {
+                                return found.fit.letters[i].origin_px;
+                            });
+                            one.words_px = lettersOf(found, *set, face.outlines, [&](std::size_t i) {
+                                return Point{set->word.letters[i].x_em * found.fit.px_per_em, 0.0};
+                            });
+                        }
+                    out.insert(face.key, std::move(one));
+                }
+                return out;
+            };
+            const auto found = likest(*match, all, {}, cancel, [&](const std::vector<FaceMatch>& so_far) {
+                auto first = so_far;
+                first.resize(std::min(first.size(), kMostOutlines / 2));
+                round.tell([this, some = likenesses(first)] { take(some, false); });
+            });
+            QHash<QString, Likeness> last;
+            if (found)
+                last = likenesses(*found);
+            return [this, last = std::move(last), number] {
+                if (number == m_round)
+                    take(last, true);
+            };
+        });
+}
+
+/// Once for each reading, and never against what the person says.
+void LikenessModel::level(double slope_left_deg)
+{
+    if (m_is_levelled || m_wishes.slope_deg || !m_ink || std::abs(slope_left_deg) <= kLevel_deg)
+        return;
+    m_is_levelled = true;
+    InkWishes levelled = m_wishes;
+    levelled.slope_deg = m_ink->slope_deg + slope_left_deg;
+    readInk(levelled);
 }
 
 void LikenessModel::lookLikeFont(std::vector<Candidate> faces)
 {
-    m_pool.run(
-        kLookSlot, 0,
-        [this, number = m_round, faces = std::move(faces), store = m_store, key = m_font_key,
-         words = toUtf32(m_fonts.job().words)](const CancelToken& cancel) {
-            const Round round{*this, number, faces, store, cancel};
-            QHash<QString, Likeness> out;
-            const auto wanted =
-                std::ranges::find(round.faces, key, [](const Candidate& face) { return face.key; });
-            const auto descriptor = wanted == round.faces.end() ? nullptr : wanted->describe(*store);
-            if (descriptor) {
-                const FaceLook look(*descriptor);
-                const auto descriptors = round.describeAll();
-                for (std::size_t i = 0; i < descriptors.size() && !cancel.isCancelled(); ++i)
-                    if (descriptors[i]) {
-                        const double distance = look.distanceTo(FaceLook(*descriptors[i]), words);
-                        out.insert(round.faces[i].key,
-                                   {likenessOf(distance), wordForFaces(distance), {}, {}});
-                    }
-            }
-            return [this, out = std::move(out), number] {
-                if (number == m_round)
-                    take(out, true);
-            };
-        });
+    m_pool.run(kLookSlot, 0,
+               [this, number = m_round, faces = std::move(faces), store = m_store, key = m_font_key,
+                words = toUtf32(m_fonts.job().words)](const CancelToken& cancel) {
+                   const Round round{*this, number, faces, store, cancel};
+                   QHash<QString, Likeness> out;
+                   const auto wanted =
+                       std::ranges::find(round.faces, key, [](const Candidate& face) { return face.key; });
+                   const auto descriptor = wanted == round.faces.end() ? nullptr : wanted->describe(*store);
+                   if (descriptor) {
+                       const FaceLook look(*descriptor);
+                       const auto descriptors = round.describeAll();
+                       std::vector<double> distances(descriptors.size(), 1.0);
+                       round.onThreads([&](std::size_t i) {
+                           if (descriptors[i])
+                               distances[i] = look.distanceTo(FaceLook(*descriptors[i]), words);
+                       });
+                       for (std::size_t i = 0; i < descriptors.size(); ++i)
+                           if (const double distance = distances[i]; descriptors[i]) {
+                               out.insert(round.faces[i].key,
+                                          {likenessOf(distance), wordForFaces(distance), {}, {}, {}});
+                           }
+                   }
+                   return [this, out = std::move(out), number] {
+                       if (number == m_round)
+                           take(out, true);
+                   };
+               });
 }
 
 void LikenessModel::take(const QHash<QString, Likeness>& likenesses, bool is_all)

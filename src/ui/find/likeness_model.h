@@ -56,6 +56,8 @@ public:
         /// Of a picture: the letter that agrees least, and the candidate's outline over it, in px of PictureInk.
         QString worst_letter;
         QPainterPath outline_px;
+        /// The picture's words as the font sets them, at the same size.
+        QPainterPath words_px;
     };
     /// Null as long as it is not known.
     const Likeness* of(int row) const;
@@ -81,13 +83,14 @@ private:
     struct Candidate;
     struct Round;
     QString keyOf(int row) const;
-    void readInk();
+    void readInk(const InkWishes& wishes);
     void askToLook();
     void look();
     void askForOutlines();
     void take(const QHash<QString, Likeness>& likenesses, bool is_all);
     std::vector<Candidate> candidates() const;
     void lookLikePicture(std::vector<Candidate> faces);
+    void level(double slope_left_deg);
     void lookLikeFont(std::vector<Candidate> faces);
 
     FontListModel& m_fonts;
@@ -106,6 +109,8 @@ private:
     int m_asked_outlines = 0;
     std::pair<int, int> m_described{0, 0};
     quint64 m_round = 0;
+    /// The letters of the best face said how the line lies, where nobody else did.
+    bool m_is_levelled = false;
     QTimer m_look_timer;
     SlotPool m_pool; // last: its work ends before what it speaks of goes
 };

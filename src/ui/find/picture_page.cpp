@@ -1,5 +1,6 @@
 #include "ui/find/picture_page.h"
 
+#include "ui/find/found_delegate.h"
 #include "ui/find/ink_view.h"
 #include "ui/find/picture_view.h"
 #include "ui/widgets/choice.h"
@@ -29,7 +30,8 @@ Picture pictureOf(const QImage& image)
 {
     const QImage plain = image.convertToFormat(QImage::Format_RGB888);
     Picture picture{plain.width(), plain.height(), {}};
-    picture.rgb.reserve(static_cast<std::size_t>(plain.width()) * static_cast<std::size_t>(plain.height()) * 3);
+    picture.rgb.reserve(static_cast<std::size_t>(plain.width()) * static_cast<std::size_t>(plain.height()) *
+                        3);
     for (int y = 0; y < plain.height(); ++y)
         picture.rgb.insert(picture.rgb.end(), plain.scanLine(y),
                            plain.scanLine(y) + 3 * static_cast<std::ptrdiff_t>(plain.width()));
@@ -125,9 +127,6 @@ QWidget* PicturePage::buildSentence()
     m_tone = new Choice(m_theme, holder, Choice::Ground::Paper);
     m_tone->setObjectName(QStringLiteral("matchTone"));
     m_tone->setAccessibleName(tr("Tone of the lettering"));
-    m_tone->addChoice(tr("the tone found"), {}, Found);
-    m_tone->addChoice(tr("dark letters"), {}, Dark);
-    m_tone->addChoice(tr("light letters"), {}, Light);
     row->addWidget(m_tone);
     say(tr("that rise by"));
     m_slope = new QDoubleSpinBox(holder);
@@ -147,9 +146,11 @@ QWidget* PicturePage::buildSentence()
         row->addWidget(b);
         return b;
     };
-    m_plate = button("matchPlate", tr("Straighten the plate"), tr("Put the corners on the label or sign that is seen"));
+    m_plate = button("matchPlate", tr("Straighten the plate"),
+                     tr("Put the corners on the label or sign that is seen"));
     m_whole = button("matchWhole", tr("Whole picture"), tr("Take the frame away"));
-    m_unpaint = button("matchUnpaint", tr("Take the last stroke back"), tr("What was painted out last comes back"));
+    m_unpaint =
+        button("matchUnpaint", tr("Take the last stroke back"), tr("What was painted out last comes back"));
 
     connect(m_words, &QLineEdit::textChanged, this, [this](const QString& words) {
         if (!m_is_showing)
@@ -173,8 +174,7 @@ QWidget* PicturePage::buildSentence()
         else
             m_state->setText(tr("No label or sign stands out from its ground. Drag the corners by hand."));
     });
-    connect(m_whole, &QPushButton::clicked, this,
-            [this] { changeReading([](InkWishes& w) { w = {}; }); });
+    connect(m_whole, &QPushButton::clicked, this, [this] { changeReading([](InkWishes& w) { w = {}; }); });
     connect(m_unpaint, &QPushButton::clicked, this, [this] {
         changeReading([](InkWishes& w) {
             if (!w.painted_out.empty())
@@ -228,8 +228,9 @@ QWidget* PicturePage::buildFound()
     m_found = new QListWidget(holder);
     m_found->setObjectName(QStringLiteral("matchFound"));
     m_found->setAccessibleName(tr("Fonts that look like it, the likest first"));
-    m_found->setWordWrap(true);
-    m_found->setSpacing(2);
+    m_found->setItemDelegate(new FoundDelegate(m_likeness, m_fonts, m_theme, m_found));
+    m_found->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    m_found->setVerticalScrollMode(QAbstractItemView::ScrollPerPixel);
     column->addWidget(m_found, 1);
     auto* foot = new QWidget(holder);
     auto* row = new FlowRow(foot, 2 * kGrid);
@@ -318,9 +319,14 @@ void PicturePage::showReading()
         if (m_words->text() != m_likeness.words())
             m_words->setText(m_likeness.words());
         const auto& ink = m_likeness.ink();
-        m_tone->setItemText(Found, !ink                      ? tr("the tone found")
-                                   : ink->is_light_on_dark ? tr("light letters (found)")
-                                                           : tr("dark letters (found)"));
+        // The first says what was found, so that the sentence reads right.
+        m_tone->clear();
+        m_tone->addChoice(!ink                    ? tr("the tone found")
+                          : ink->is_light_on_dark ? tr("light letters")
+                                                  : tr("dark letters"),
+                          tr("as found"), Found);
+        m_tone->addChoice(tr("dark letters"), tr("because I say so"), Dark);
+        m_tone->addChoice(tr("light letters"), tr("because I say so"), Light);
         m_tone->setCurrentIndex(!wishes.is_light_on_dark ? Found : *wishes.is_light_on_dark ? Light : Dark);
         if (ink)
             m_slope->setValue(ink->slope_deg);
@@ -340,18 +346,20 @@ void PicturePage::showFound()
     m_is_showing = true;
     const int chosen_before = chosenRow();
     m_found->clear();
-    const auto rows = m_likeness.wanted() == LikenessModel::Wanted::Picture ? m_likeness.likestRows()
-                                                                             : std::vector<int>();
+    const auto rows =
+        m_likeness.wanted() == LikenessModel::Wanted::Picture ? m_likeness.likestRows() : std::vector<int>();
     for (const int row : rows) {
         const auto* likeness = m_likeness.of(row);
-        QStringList about{QStringLiteral("%1, %2 %").arg(inWords(likeness->words)).arg(std::lround(100.0 * likeness->likeness))};
+        QStringList about{inWords(*likeness)};
         if (m_fonts.isListing(row))
-            about << (m_fonts.listing(row).price.isEmpty() ? tr("free of charge") : m_fonts.listing(row).price);
+            about << (m_fonts.listing(row).price.isEmpty() ? tr("free of charge")
+                                                           : m_fonts.listing(row).price);
         if (const auto* rights = m_fonts.rights(row))
             about << QString::fromUtf8(nameOf(rights->dossier.verdict).data());
-        auto* item = new QListWidgetItem(m_fonts.name(row) + QLatin1Char('\n') + about.join(QStringLiteral(" · ")), m_found);
+        auto* item = new QListWidgetItem(m_fonts.name(row), m_found);
+        item->setData(Qt::AccessibleTextRole,
+                      m_fonts.name(row) + QStringLiteral(", ") + about.join(QStringLiteral(", ")));
         item->setData(Qt::UserRole, row);
-        item->setFont(m_theme.text(TextSize::Body));
         if (row == chosen_before)
             m_found->setCurrentItem(item);
     }
@@ -374,10 +382,12 @@ void PicturePage::showChosen()
     const auto* likeness = row >= 0 && row < m_fonts.rowCount() ? m_likeness.of(row) : nullptr;
     m_choose->setEnabled(likeness);
     m_list->setEnabled(likeness);
-    m_ink->setOutline(likeness ? likeness->outline_px : QPainterPath(), likeness ? m_fonts.name(row) : QString());
+    m_ink->setOutline(likeness ? likeness->outline_px : QPainterPath(),
+                      likeness ? m_fonts.name(row) : QString());
     if (!likeness || likeness->outline_px.isEmpty())
         return m_about->setText(QString());
-    m_about->setText(tr("The outline of %1 over what was understood: “%2” is furthest off. A font's name says nothing of its "
+    m_about->setText(tr("The outline of %1 over what was understood: “%2” is furthest off. A font's name "
+                        "says nothing of its "
                         "licence; the verdict does.")
                          .arg(m_fonts.name(row), likeness->worst_letter));
 }
@@ -391,12 +401,16 @@ void PicturePage::showState()
     if (!m_likeness.picture())
         return m_state->setText(QString());
     if (m_words->text().trimmed().isEmpty())
-        return m_state->setText(tr("Type what the lettering says: the same words are laid over it in every font."));
+        return m_state->setText(
+            tr("Type what the lettering says: the same words are laid over it in every font."));
     if (m_likeness.isLooking())
-        return m_state->setText(all > 0 ? tr("Getting to know the fonts, %1 of %n so far; that happens once.", nullptr, all).arg(described)
-                                        : tr("Looking …"));
-    m_state->setText(m_found->count() > 0 ? tr("%n font(s) look like it.", nullptr, m_found->count())
-                                          : tr("No font here looks like it. Check what it says, and the frame."));
+        return m_state->setText(
+            all > 0 ? tr("Getting to know the fonts, %1 of %n so far; that happens once.", nullptr, all)
+                          .arg(described)
+                    : tr("Looking …"));
+    m_state->setText(m_found->count() > 0
+                         ? tr("%n font(s) look like it.", nullptr, m_found->count())
+                         : tr("No font here looks like it. Check what it says, and the frame."));
 }
 
 } // namespace ink::ui

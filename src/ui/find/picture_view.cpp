@@ -29,10 +29,11 @@ PictureView::PictureView(const Theme& theme, QWidget* parent) : QWidget(parent),
 void PictureView::say()
 {
     setAccessibleName(tr("The picture, with a frame round its lettering"));
-    setAccessibleDescription(tr("Corner %1 of 4, at %2, %3. Page Down goes to the next corner, arrow keys move it.")
-                                 .arg(m_chosen + 1)
-                                 .arg(std::lround(m_corners[static_cast<std::size_t>(m_chosen)].x))
-                                 .arg(std::lround(m_corners[static_cast<std::size_t>(m_chosen)].y)));
+    setAccessibleDescription(
+        tr("Corner %1 of 4, at %2, %3. Page Down goes to the next corner, arrow keys move it.")
+            .arg(m_chosen + 1)
+            .arg(std::lround(m_corners[static_cast<std::size_t>(m_chosen)].x))
+            .arg(std::lround(m_corners[static_cast<std::size_t>(m_chosen)].y)));
 }
 
 void PictureView::setPicture(const std::shared_ptr<const Picture>& picture)
@@ -41,7 +42,8 @@ void PictureView::setPicture(const std::shared_ptr<const Picture>& picture)
                                3 * static_cast<qsizetype>(picture->width_px), QImage::Format_RGB888)
                             .copy()
                       : QImage();
-    m_corners = cornersOf({0.0, 0.0, static_cast<double>(m_image.width()), static_cast<double>(m_image.height())});
+    m_corners =
+        cornersOf({0.0, 0.0, static_cast<double>(m_image.width()), static_cast<double>(m_image.height())});
     m_chosen = 0;
     say();
     update();
@@ -58,8 +60,9 @@ QRectF PictureView::shown() const
 {
     if (m_image.isNull())
         return {};
-    const QSizeF size = QSizeF(m_image.size()).scaled(QSizeF(this->size()) - QSizeF(2 * kReach_px, 2 * kReach_px),
-                                                      Qt::KeepAspectRatio);
+    const QSizeF size =
+        QSizeF(m_image.size())
+            .scaled(QSizeF(this->size()) - QSizeF(2 * kReach_px, 2 * kReach_px), Qt::KeepAspectRatio);
     return {QPointF((width() - size.width()) / 2.0, (height() - size.height()) / 2.0), size};
 }
 

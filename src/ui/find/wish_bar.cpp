@@ -101,7 +101,8 @@ void WishBar::offerLikeness(LikenessModel& likeness)
     add("lookPicture", tr("lettering in a picture…"), [this] { emit pictureWanted(); });
     add("lookChosen", tr("the font chosen here"), [this] { emit likeChosenWanted(); });
     menu->addSeparator();
-    auto* wished = add("lookWished", tr("only these"), [this] { m_likeness->setWished(!m_likeness->isWished()); });
+    auto* wished =
+        add("lookWished", tr("only these"), [this] { m_likeness->setWished(!m_likeness->isWished()); });
     wished->setCheckable(true);
     auto* nothing = add("lookNothing", tr("take this wish back"), [this] { m_likeness->clear(); });
     connect(menu, &QMenu::aboutToShow, this, [this, wished, nothing] {
@@ -120,10 +121,10 @@ void WishBar::showLikeness()
 {
     const bool is_something = m_likeness->wanted() != LikenessModel::Wanted::Nothing;
     m_look->setChecked(m_likeness->isWished());
-    m_look->setText(!is_something ? tr("look like …")
-                                  : tr("look like %1  %2")
-                                        .arg(m_likeness->inWords())
-                                        .arg(m_likeness->likestRows().size()));
+    m_look->setText(
+        !is_something
+            ? tr("look like …")
+            : tr("look like %1  %2").arg(m_likeness->inWords()).arg(m_likeness->likestRows().size()));
     m_look->setAccessibleName(tr("Show me fonts that %1").arg(m_look->text()));
 }
 

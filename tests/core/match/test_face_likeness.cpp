@@ -30,7 +30,8 @@ FaceDescriptor bars(double width_em, double lean)
     std::vector<NamedOutline> letters;
     for (const char32_t c : std::u32string_view(U"abcdefghijklmnopqrstuvwxyz")) {
         const double top = c == U'l' ? 0.75 : 0.5;
-        letters.push_back({c, width_em + 0.1, transformed(box(0.05, 0, 0.05 + width_em, top), Affine{1, 0, lean, 1, 0, 0})});
+        letters.push_back({c, width_em + 0.1,
+                           transformed(box(0.05, 0, 0.05 + width_em, top), Affine{1, 0, lean, 1, 0, 0})});
     }
     return descriptorOf(letters);
 }
@@ -51,7 +52,8 @@ private slots:
 
 void TestFaceLikeness::descriptorsSurviveTheirBytes()
 {
-    for (const char* font : {"GatepostPlain.ttf", "HartsorrelScript.ttf", "StallholderBits.ttf", "Oatbrush.otf"}) {
+    for (const char* font :
+         {"GatepostPlain.ttf", "HartsorrelScript.ttf", "StallholderBits.ttf", "Oatbrush.otf"}) {
         const auto face = described(font);
         const auto again = faceDescriptorFrom(bytesOf(face));
         QVERIFY(again);
@@ -62,7 +64,8 @@ void TestFaceLikeness::descriptorsSurviveTheirBytes()
     QVERIFY(gatepost.find(U'H') && !gatepost.find(U'☃'));
     // The bar of an H lies across its middle: more ink there than in the rows of its two stems.
     const auto* h = gatepost.find(U'H');
-    const auto most = *std::ranges::max_element(h->rows, {}, [](std::uint32_t row) { return std::popcount(row); });
+    const auto most =
+        *std::ranges::max_element(h->rows, {}, [](std::uint32_t row) { return std::popcount(row); });
     const auto at = std::ranges::find(h->rows, most) - h->rows.begin();
     QVERIFY(at > 8 && at < 24);
     QVERIFY(std::popcount(most) > 2 * std::popcount(h->rows[4]));

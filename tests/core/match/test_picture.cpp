@@ -5,8 +5,8 @@
 #include <QtTest>
 
 #include <cmath>
-#include <numbers>
 #include <fstream>
+#include <numbers>
 #include <numeric>
 #include <random>
 #include <sstream>
@@ -38,7 +38,8 @@ Picture pictureOf(const char* font, const char* words, const Drawn& how = {})
     }
     const int width = right - left + 2 * how.margin, height = top - bottom + 2 * how.margin;
     Picture picture{width, height, std::vector<std::uint8_t>(static_cast<std::size_t>(width * height) * 3)};
-    const double c = std::cos(how.turn_deg * std::numbers::pi / 180.0), s = std::sin(how.turn_deg * std::numbers::pi / 180.0);
+    const double c = std::cos(how.turn_deg * std::numbers::pi / 180.0),
+                 s = std::sin(how.turn_deg * std::numbers::pi / 180.0);
     for (int y = 0; y < height; ++y)
         for (int x = 0; x < width; ++x) {
             // Where this pixel lies on the line that is not turned, y up.
@@ -124,15 +125,18 @@ void TestPicture::theSlopeIsFound()
 
 void TestPicture::theRightFontIsNearest()
 {
-    const std::vector<const char*> fonts{"GatepostPlain.ttf", "HartsorrelScript.ttf", "Larkmallow.ttf", "Pennyfold.ttf",
-                                         "QuillbrookScript.ttf", "SextonCourt.otf",   "Oatbrush.otf",   "TansyCord.ttf"};
+    const std::vector<const char*> fonts{"GatepostPlain.ttf", "HartsorrelScript.ttf", "Larkmallow.ttf",
+                                         "Pennyfold.ttf",     "QuillbrookScript.ttf", "SextonCourt.otf",
+                                         "Oatbrush.otf",      "TansyCord.ttf"};
     for (const auto* drawn : fonts) {
         const auto ink = inkOf(pictureOf(drawn, "Amber"));
         QVERIFY(ink);
         for (const auto* other : fonts)
             if (other != drawn)
-                QVERIFY2(distance(*ink, drawn, "Amber") < distance(*ink, other, "Amber"),
-                         qPrintable(QStringLiteral("%1 against %2").arg(QLatin1String(drawn), QLatin1String(other))));
+                QVERIFY2(
+                    distance(*ink, drawn, "Amber") < distance(*ink, other, "Amber"),
+                    qPrintable(
+                        QStringLiteral("%1 against %2").arg(QLatin1String(drawn), QLatin1String(other))));
     }
 }
 
@@ -158,11 +162,14 @@ void TestPicture::whatIsSaidOverrulesWhatIsFound()
     wishes = {};
     wishes.painted_out = {{{all->width_px * 0.25, all->height_px * 0.5}, all->height_px * 0.4}};
     const auto painted = inkOf(picture, wishes);
-    const auto sum = [](const PictureInk& ink) { return std::accumulate(ink.ink.begin(), ink.ink.end(), 0LL); };
+    const auto sum = [](const PictureInk& ink) {
+        return std::accumulate(ink.ink.begin(), ink.ink.end(), 0LL);
+    };
     QVERIFY(painted && sum(*painted) < sum(*all) * 9 / 10);
     // A frame round the last letters alone.
     wishes = {};
-    wishes.corners = cornersOf({picture.width_px * 0.6, 0.0, picture.width_px * 1.0, picture.height_px * 1.0});
+    wishes.corners =
+        cornersOf({picture.width_px * 0.6, 0.0, picture.width_px * 1.0, picture.height_px * 1.0});
     const auto part = inkOf(picture, wishes);
     QVERIFY(part && part->width_px < all->width_px / 2);
 }
@@ -188,7 +195,11 @@ void TestPicture::badPicturesAreSaid_data()
     const auto read = readPicture(large);
     QVERIFY(!read);
     std::string moving = png;
-    moving.insert(33, std::string("\x00\x00\x00\x08" "acTL" "\x00\x00\x00\x02\x00\x00\x00\x00" "\xf3\x8d\x93\x70", 20));
+    moving.insert(33, std::string("\x00\x00\x00\x08"
+                                  "acTL"
+                                  "\x00\x00\x00\x02\x00\x00\x00\x00"
+                                  "\xf3\x8d\x93\x70",
+                                  20));
     row("a PNG that moves", moving, ErrorCode::PictureMoves);
 }
 
@@ -221,7 +232,8 @@ void TestPicture::mutatedFilesAreAnswered()
         for (int k = 0; k < 4; ++k)
             mutated[random() % mutated.size()] = static_cast<char>(random());
         if (const auto picture = readPicture(mutated))
-            QCOMPARE(picture->rgb.size(), static_cast<std::size_t>(picture->width_px) * static_cast<std::size_t>(picture->height_px) * 3);
+            QCOMPARE(picture->rgb.size(), static_cast<std::size_t>(picture->width_px) *
+                                              static_cast<std::size_t>(picture->height_px) * 3);
     }
 }
 
@@ -248,11 +260,12 @@ void TestPicture::lookingCanBeCancelled()
     const auto match = PictureMatch::of(*inkOf(pictureOf("GatepostPlain.ttf", "Honey")), "Honey");
     CancelSource cancel;
     int asked = 0;
-    std::vector<MatchFace> faces(50, MatchFace{nullptr, [&](std::string_view words) {
-                                                   if (++asked == 3)
-                                                       cancel.cancel();
-                                                   return setWord(*FontFace::open(test::demoFont("GatepostPlain.ttf")), words);
-                                               }});
+    std::vector<MatchFace> faces(
+        50, MatchFace{nullptr, [&](std::string_view words) {
+                          if (++asked == 3)
+                              cancel.cancel();
+                          return setWord(*FontFace::open(test::demoFont("GatepostPlain.ttf")), words);
+                      }});
     const auto found = likest(*match, faces, {.threads = 1}, cancel.token());
     QVERIFY(!found && found.error().code == ErrorCode::Cancelled);
     QVERIFY(asked < 6);
