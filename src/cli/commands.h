@@ -29,6 +29,8 @@ Command addSheetCommand(CLI::App& app);
 Command addPatternCommand(CLI::App& app);
 /// `uink stitch`: words or a list of names as stitches.
 Command addStitchCommand(CLI::App& app);
+/// `uink alphabet`: letters that come as stitches, taken in, typed and made.
+Command addAlphabetCommand(CLI::App& app);
 /// `uink match`: which font is this lettering, and which fonts look like it?
 Command addMatchCommand(CLI::App& app);
 /// `uink keymap`: which glyph sits on which key.

@@ -79,7 +79,7 @@ int main(int argc, char** argv)
     CLI::App app{"Under Ink without a window: words in a font to a cut file.", "uink"};
     app.set_version_flag("--version", std::string("uink ") + INK_VERSION);
     app.require_subcommand(1);
-    const std::array<std::pair<const char*, ink::cli::Command>, 14> commands{{
+    const std::array<std::pair<const char*, ink::cli::Command>, 15> commands{{
         {"weld", ink::cli::addWeldCommand(app)},
         {"shape", ink::cli::addShapeCommand(app)},
         {"fit", ink::cli::addFitCommand(app)},
@@ -87,6 +87,7 @@ int main(int argc, char** argv)
         {"sheet", ink::cli::addSheetCommand(app)},
         {"pattern", ink::cli::addPatternCommand(app)},
         {"stitch", ink::cli::addStitchCommand(app)},
+        {"alphabet", ink::cli::addAlphabetCommand(app)},
         {"match", ink::cli::addMatchCommand(app)},
         {"keymap", ink::cli::addKeymapCommand(app)},
         {"alternates", ink::cli::addAlternatesCommand(app)},

@@ -33,11 +33,6 @@ struct MatchArguments
     unsigned face = 0;
 };
 
-double rounded(double value)
-{
-    return std::round(value * 1e4) / 1e4;
-}
-
 Json entryJson(const FontEntry& entry)
 {
     return {{"family", entry.info.family},
@@ -104,7 +99,7 @@ Result<void> matchLike(const MatchArguments& a)
     Json found = Json::array();
     for (const auto& [distance, i] : order) {
         auto one = entryJson(faces.entries[i]);
-        one["likeness"] = rounded(likenessOf(distance));
+        one["likeness"] = roundedTo(likenessOf(distance), 4);
         one["words"] = idOf(wordForFaces(distance));
         found.push_back(std::move(one));
     }
@@ -112,7 +107,7 @@ Result<void> matchLike(const MatchArguments& a)
         const Json json{{"format", "under-ink-match"},
                         {"version", 1},
                         {"like", a.like},
-                        {"weight", rounded(wanted.weight())},
+                        {"weight", roundedTo(wanted.weight(), 4)},
                         {"slant_deg", wanted.slant_deg()},
                         {"faces", faces.entries.size()},
                         {"refused", faces.refused},
@@ -205,15 +200,15 @@ Result<void> matchPicture(const MatchArguments& a)
     Json found = Json::array();
     for (const auto& match : std::span(told->matches).first(std::min(told->matches.size(), a.top))) {
         auto one = entryJson(faces.entries[match.face]);
-        one["likeness"] = rounded(match.likeness);
+        one["likeness"] = roundedTo(match.likeness, 4);
         one["words"] = idOf(match.words);
         one["worst_letter"] = match.worst_letter;
-        one["distance"] = rounded(match.fit.distance);
+        one["distance"] = roundedTo(match.fit.distance, 4);
         found.push_back(std::move(one));
     }
     Json corners = Json::array();
     for (const auto& c : told->ink.corners)
-        corners.push_back({rounded(c.x), rounded(c.y)});
+        corners.push_back({roundedTo(c.x, 4), roundedTo(c.y, 4)});
     return writeTo(a.report, [&](std::ostream& out) -> Result<void> {
         const Json json{{"format", "under-ink-match"},
                         {"version", 1},
@@ -221,8 +216,8 @@ Result<void> matchPicture(const MatchArguments& a)
                         {"reading",
                          {{"corners_px", corners},
                           {"light_on_dark", told->ink.is_light_on_dark},
-                          {"slope_deg", rounded(told->ink.slope_deg)},
-                          {"edge_px", rounded(told->ink.edge_px)}}},
+                          {"slope_deg", roundedTo(told->ink.slope_deg, 4)},
+                          {"edge_px", roundedTo(told->ink.edge_px, 4)}}},
                         {"faces", faces.entries.size()},
                         {"refused", faces.refused},
                         {"found", std::move(found)}};

@@ -1,5 +1,7 @@
 #include "cli/output.h"
 
+#include <cmath>
+
 #include <filesystem>
 #include <iostream>
 
@@ -48,6 +50,12 @@ Result<void> writeTo(const std::string& target, const StreamWriter& writer)
     if (done && !std::cout.flush())
         return fail(ErrorCode::FileUnwritable, "standard output");
     return done;
+}
+
+double roundedTo(double value, int places)
+{
+    const double scale = std::pow(10.0, places);
+    return std::round(value * scale) / scale;
 }
 
 } // namespace ink::cli

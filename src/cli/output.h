@@ -18,4 +18,7 @@ Result<void> writeTo(const std::string& target, const StreamWriter& writer);
 /// Errors: OutputIsInput, OutputsAlike.
 Result<void> checkOutputs(const std::vector<std::string>& inputs, const std::vector<std::string>& outputs);
 
+/// For reports.
+double roundedTo(double value, int places);
+
 } // namespace ink::cli

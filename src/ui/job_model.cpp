@@ -129,7 +129,7 @@ void JobModel::setJob(const Job& job, const QString& name, std::function<void()>
 
 void JobModel::setSize(FinishedSize size)
 {
-    edit(Part::Size, [&](Job& job) { job.size = withinLimits(size); });
+    edit(Part::Size, [&](Job& job) { job.size = size; });
 }
 
 void JobModel::setUnit(LengthUnit unit)

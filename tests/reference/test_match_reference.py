@@ -175,6 +175,110 @@ def table(count):
             print(f"| {name} | {100 * first / len(chosen):.1f} % | {100 * five / len(chosen):.1f} % | {', '.join(missed)} |", flush=True)
 
 
+LETTERS = "abcdefghiklmnoprstuyxABEGHMRS"
+
+
+class Look:
+    """A face by means of its own: points along fontTools' outlines, the area they enclose, and the slant its `post` table tells."""
+
+    def __init__(self, path):
+        from fontTools.pens.areaPen import AreaPen
+        from fontTools.ttLib import TTFont
+        font = TTFont(path, lazy=True)
+        glyphs, cmap = font.getGlyphSet(), font.getBestCmap()
+        self.family, self.slant = font["name"].getBestFamilyName() or path.stem, -font["post"].italicAngle
+        outlines, weights = {}, []
+        for letter in LETTERS:
+            pen = Walk(glyphs)
+            glyphs[cmap[ord(letter)]].draw(pen)
+            points, length = pen.walked()
+            area = AreaPen(glyphs)
+            glyphs[cmap[ord(letter)]].draw(area)
+            if len(points) > 8:
+                outlines[letter] = points
+                weights.append(2 * abs(area.value) / length)
+        tall = numpy.mean([outlines[c][:, 1].max() for c in "bdfhkl" if c in outlines])
+        size = (outlines["x"][:, 1].max() + tall) / 2
+        self.weight = float(numpy.median(weights)) / size
+        lean = numpy.tan(numpy.radians(self.slant))
+        self.letters = {}
+        for letter, points in outlines.items():
+            upright = points / size
+            upright[:, 0] -= upright[:, 1] * lean
+            upright[:, 0] -= (upright[:, 0].max() + upright[:, 0].min()) / 2
+            self.letters[letter] = upright
+
+    def distance(self, other):
+        from scipy.spatial import cKDTree
+        shared = self.letters.keys() & other.letters.keys()
+        letters = [(cKDTree(self.letters[c]).query(other.letters[c])[0].mean() + cKDTree(other.letters[c]).query(self.letters[c])[0].mean()) / 2
+                   for c in shared]
+        return numpy.mean(letters) + 0.5 * abs(self.weight - other.weight) + 0.06 * abs(self.slant - other.slant) / 10
+
+
+class Walk:
+    """A fontTools pen that notes a point every 1/80 em along the outline."""
+
+    def __init__(self, glyphs):
+        from fontTools.pens.basePen import BasePen
+
+        class Pen(BasePen):
+            def __init__(pen, glyph_set):
+                super().__init__(glyph_set)
+                pen.points, pen.length = [], 0.0
+
+            def _moveTo(pen, p):
+                pen.start = p
+
+            def _lineTo(pen, p):
+                pen.follow([p])
+
+            def _curveToOne(pen, a, b, c):
+                here = pen._getCurrentPoint()
+                t = numpy.linspace(0, 1, 13)[1:, None]
+                here, a, b, c = map(numpy.array, (here, a, b, c))
+                pen.follow((1 - t) ** 3 * here + 3 * (1 - t) ** 2 * t * a + 3 * (1 - t) * t ** 2 * b + t ** 3 * c)
+
+            def _closePath(pen):
+                pen.follow([pen.start])
+
+            def follow(pen, points):
+                last = numpy.array(pen.points[-1] if pen.points and pen.went_on else pen._getCurrentPoint(), float)
+                for p in points:
+                    p = numpy.array(p, float)
+                    step = numpy.hypot(*(p - last))
+                    pen.length += step
+                    count = max(1, int(step / 12))
+                    pen.points.extend(last + (p - last) * k / count for k in range(1, count + 1))
+                    last = p
+            went_on = False
+
+        self.pen = Pen(glyphs)
+
+    def __getattr__(self, name):
+        return getattr(self.pen, name)
+
+    def walked(self):
+        return numpy.array(self.pen.points, float), max(self.pen.length, 1.0)
+
+
+def alike_among(names, tell=False, every=1):
+    """How many of the ten likest faces of other families both find, for each name; among every so many faces."""
+    faces = [p for i, p in enumerate(faces_in_reach()) if i % every == 0 or p.stem in names]
+    looks = {path: Look(path) for path in faces}
+    shared = []
+    for name in names:
+        path = next(p for p in faces if p.stem == name)
+        others = [p for p in faces if looks[p].family.split()[0] != looks[path].family.split()[0]]
+        ours = json.loads(run("match", "--like", path, "--top", 10, "--fonts", *others).stdout)["found"]
+        theirs = sorted(others, key=lambda p: looks[path].distance(looks[p]))[:10]
+        both = {f["path"] for f in ours} & {str(p) for p in theirs}
+        shared.append(len(both))
+        if tell:
+            print(f"| {name} | {len(both)} | {', '.join(Path(f['path']).stem for f in ours[:4])} |", flush=True)
+    return shared
+
+
 class Pictures(unittest.TestCase):
     def test_words_are_told_among_all_faces(self):
         """The conditions of the table, a few words each: which face it is stands first, nearly always."""
@@ -190,8 +294,31 @@ class Pictures(unittest.TestCase):
         self.assertGreaterEqual(five, len(chosen) - 1)
 
 
+class Alike(unittest.TestCase):
+    def test_look_alikes_are_those_of_an_independent_measure(self):
+        """The true family taken away: at least seven of the best ten are shared, in the mean, and never fewer than five."""
+        shared = alike_among(("Vollkorn-Regular", "DejaVuSerif", "Lato-Black", "C059-Bold"), every=2)
+        self.assertGreaterEqual(numpy.mean(shared), 7, shared)
+        self.assertGreaterEqual(min(shared), 5, shared)
+
+    def test_cuts_of_one_design_find_each_other(self):
+        """Debian ships EB Garamond drawn for 8 and for 12 points, and Linux Libertine for text and for display."""
+        faces = faces_in_reach()
+        for one, other in (("EBGaramond08-Regular", "EBGaramond12-Regular"), ("LinLibertine_R", "LinLibertine_DR")):
+            for name, cut in ((one, other), (other, one)):
+                path = next(p for p in faces if p.stem == name)
+                found = json.loads(run("match", "--like", path, "--top", 6, "--fonts", *faces).stdout)["found"]
+                self.assertIn(cut, [Path(f["path"]).stem for f in found])
+
+
+ALIKE = ("Vollkorn-Regular", "Lato-Regular", "DejaVuSerif", "NimbusRoman-Italic", "Larkmallow", "DejaVuSansMono", "Cantarell-Bold",
+         "EBGaramond12-Italic", "LinBiolinum_R", "Lato-Black", "QuillbrookScript", "C059-Bold")
+
 if __name__ == "__main__":
-    if "--table" in sys.argv:
+    if "--alike" in sys.argv:
+        print("| face | shared of ten | ours |\n| --- | --- | --- |")
+        print(numpy.mean(alike_among(ALIKE, tell=True)))
+    elif "--table" in sys.argv:
         table(int(sys.argv[sys.argv.index("--table") + 1]) if len(sys.argv) > sys.argv.index("--table") + 1 else 60)
     else:
         unittest.main()

@@ -100,15 +100,6 @@ void Job::setLimits(Process of, const ProcessLimits& limits)
         own_limits[of] = limits;
 }
 
-FinishedSize withinLimits(FinishedSize size)
-{
-    const auto keep = [](double mm) { return mm > kMinSize_mm ? std::min(mm, kMaxSize_mm) : kMinSize_mm; };
-    size.value_mm = keep(size.value_mm);
-    if (size.other_mm)
-        size.other_mm = keep(*size.other_mm);
-    return size;
-}
-
 Result<void> checkSize(const FinishedSize& size)
 {
     for (const double side : {size.value_mm, size.isOutOfProportion() ? *size.other_mm : size.value_mm})
@@ -219,7 +210,8 @@ Result<Job> readJob(std::istream& in)
         FinishedSize stored{job.size.by, size.value("value_mm", job.size.value_mm)};
         if (size.contains("other_mm"))
             stored.other_mm = size.at("other_mm").get<double>();
-        if (checkSize(stored))
+        const auto can_be_typed = [](double mm) { return mm >= 0.0 && mm <= kMostTypedSize_mm; };
+        if (can_be_typed(stored.value_mm) && can_be_typed(stored.other_mm.value_or(0.0)))
             job.size = stored;
         if (const double widest = size.value("widest_mm", 0.0);
             widest >= kMinSize_mm && widest <= kMaxSize_mm)

@@ -103,8 +103,8 @@ inline constexpr double kLeastShare = 0.6;
 /// Longest words of one job, in characters.
 inline constexpr std::size_t kMaxCharacters = 2000;
 
-/// The nearest size that can be made.
-FinishedSize withinLimits(FinishedSize size);
+/// A job keeps a size as it was typed, also one that cannot be made; larger figures than this are nobody's.
+inline constexpr double kMostTypedSize_mm = 1e6;
 
 /// Errors: SizeOutOfRange.
 Result<void> checkSize(const FinishedSize& size);

@@ -373,9 +373,12 @@ void LikenessModel::lookLikePicture(std::vector<Candidate> faces)
             QHash<QString, Likeness> last;
             if (found)
                 last = likenesses(*found);
-            return [this, last = std::move(last), number] {
-                if (number == m_round)
-                    take(last, true);
+            const double slope_left_deg = found && !found->empty() ? slopeLeft_deg(found->front()) : 0.0;
+            return [this, last = std::move(last), number, slope_left_deg] {
+                if (number != m_round)
+                    return;
+                take(last, true);
+                level(slope_left_deg);
             };
         });
 }

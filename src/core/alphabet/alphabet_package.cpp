@@ -1,0 +1,362 @@
+#include "core/alphabet/alphabet_package.h"
+
+#include "core/alphabet/letter_names.h"
+#include "core/base/file_output.h"
+#include "core/formats/stitch_file.h"
+#include "core/package/archive.h"
+#include "core/type/shape.h"
+
+#include <nlohmann/json.hpp>
+
+#include <algorithm>
+#include <cmath>
+#include <map>
+#include <optional>
+#include <set>
+#include <sstream>
+
+namespace ink {
+namespace {
+
+namespace fs = std::filesystem;
+using Json = nlohmann::ordered_json;
+
+constexpr const char* kDescription = "alphabet.json";
+constexpr std::size_t kMostFiles = 4000;
+constexpr std::size_t kMostDescription_bytes = 4u << 20;
+constexpr double kMostRoom_mm = 500.0;
+
+struct File
+{
+    std::string name, bytes;
+};
+
+bool isStitchFile(const std::string& name)
+{
+    const auto format = stitchFormatOf(name);
+    return format == StitchFormat::Dst || format == StitchFormat::Exp;
+}
+
+std::string baseName(const std::string& path)
+{
+    const auto slash = path.rfind('/');
+    return slash == std::string::npos ? path : path.substr(slash + 1);
+}
+
+Result<std::vector<File>> filesOf(const fs::path& path, const CancelToken& cancel)
+{
+    std::vector<File> files;
+    std::error_code code;
+    const auto wanted = [](const std::string& name) {
+        return isStitchFile(name) || baseName(name) == kDescription;
+    };
+    if (!fs::exists(path, code))
+        return fail(ErrorCode::FileNotFound, path.string());
+    if (fs::is_directory(path, code)) {
+        std::vector<fs::path> found;
+        fs::recursive_directory_iterator at(path, fs::directory_options::skip_permission_denied, code);
+        for (; !code && at != fs::recursive_directory_iterator() && found.size() < kMostFiles;
+             at.increment(code))
+            if (std::error_code ignored; at->is_regular_file(ignored) && wanted(at->path().string()))
+                found.push_back(at->path());
+        std::ranges::sort(found);
+        for (const auto& file : found) {
+            if (cancel.isCancelled())
+                return fail(ErrorCode::Cancelled);
+            if (auto bytes = readFile(file, kMostStitchFile_bytes))
+                files.push_back({file.lexically_relative(path).generic_string(), std::move(*bytes)});
+        }
+        return files;
+    }
+    if (isStitchFile(path.string())) {
+        auto bytes = readFile(path, kMostStitchFile_bytes);
+        if (!bytes)
+            return fail(bytes.error());
+        files.push_back({path.filename().string(), std::move(*bytes)});
+        return files;
+    }
+    PackageUse use;
+    std::string stopped;
+    const auto done = readArchive(
+        path, {}, use,
+        [&](ArchiveEntry entry) {
+            if (!entry.is_folder && entry.refusal == Refusal::None && wanted(entry.name) &&
+                files.size() < kMostFiles)
+                files.push_back({std::move(entry.name), std::move(entry.bytes)});
+        },
+        stopped, cancel);
+    if (!done)
+        return fail(done.error());
+    std::ranges::sort(files, {}, &File::name);
+    return files;
+}
+
+/// From the first stitch to the last; where the thread begins stands before it as a jump.
+NeedleWork sewnPart(const NeedleWork& work)
+{
+    using Kind = NeedleStep::Kind;
+    const auto first = std::ranges::find(work, Kind::Stitch, &NeedleStep::kind);
+    const auto last =
+        std::find_if(work.rbegin(), work.rend(), [](const NeedleStep& s) { return s.kind == Kind::Stitch; });
+    if (first == work.end())
+        return {};
+    NeedleWork out;
+    if (first != work.begin())
+        out.push_back({Kind::Jump, std::prev(first)->at});
+    out.insert(out.end(), first, last.base());
+    return out;
+}
+
+/// The letter's stitches, or why there are none.
+std::optional<std::string> sewnIn(const File& file, SewnLetter& letter)
+{
+    const auto read = readStitches(file.bytes, *stitchFormatOf(file.name));
+    if (!read)
+        return std::string(errorText(read.error().code));
+    if (read->is_cut_short)
+        return "the file ends before its end";
+    letter.work = sewnPart(read->work);
+    if (letter.work.empty())
+        return "there is no stitch in it";
+    letter.file = file.name;
+    return {};
+}
+
+std::string nameOf(const fs::path& path)
+{
+    return fs::is_directory(path) ? fs::absolute(path).lexically_normal().filename().string()
+                                  : path.stem().string();
+}
+
+AlphabetPackage told(const std::vector<File>& files, const fs::path& path)
+{
+    AlphabetPackage out;
+    std::vector<std::string> names;
+    for (const auto& file : files)
+        names.push_back(file.name);
+    const auto guesses = lettersTold(names);
+    std::map<double, std::vector<SewnLetter>, std::greater<>> sizes;
+    std::set<std::tuple<double, std::string, std::string>> as_dst;
+    const auto take = [&](bool takes_dst) {
+        for (std::size_t i = 0; i < files.size(); ++i) {
+            const bool is_dst = stitchFormatOf(files[i].name) == StitchFormat::Dst;
+            const auto& guess = guesses[i];
+            const std::tuple key{guess.size_mm, guess.letter, guess.variant};
+            if (is_dst != takes_dst || (!is_dst && !guess.letter.empty() && as_dst.contains(key)))
+                continue;
+            SewnLetter letter;
+            letter.letter = guess.letter;
+            letter.variant = guess.variant;
+            letter.confidence = guess.confidence;
+            if (auto reason = guess.letter.empty()
+                                  ? std::optional<std::string>("no letter is told by its name")
+                                  : sewnIn(files[i], letter)) {
+                out.left_out.push_back({files[i].name, *reason});
+                continue;
+            }
+            if (is_dst)
+                as_dst.insert(key);
+            sizes[guess.size_mm].push_back(std::move(letter));
+        }
+    };
+    take(true);
+    take(false);
+    for (auto& [size_mm, letters] : sizes) {
+        Alphabet alphabet;
+        alphabet.name = nameOf(path);
+        if (sizes.size() > 1 && size_mm > 0.0)
+            alphabet.name += " " + std::to_string(std::lround(size_mm)) + " mm";
+        alphabet.letters = std::move(letters);
+        measure(alphabet);
+        if (!alphabet.letters.empty())
+            out.alphabets.push_back(std::move(alphabet));
+    }
+    std::ranges::stable_sort(out.alphabets, std::greater{},
+                             [](const Alphabet& a) { return a.letters.size(); });
+    return out;
+}
+
+double figure(const Json& json, const char* name, double usual, double most)
+{
+    const auto at = json.find(name);
+    if (at == json.end() || !at->is_number())
+        return usual;
+    const double value = at->get<double>();
+    return std::isfinite(value) ? std::clamp(value, -most, most) : usual;
+}
+
+std::string text(const Json& json, const char* name)
+{
+    const auto at = json.find(name);
+    return at != json.end() && at->is_string() ? at->get<std::string>() : std::string();
+}
+
+/// By its own description; nothing where that is none.
+std::optional<AlphabetPackage> described(const std::vector<File>& files)
+{
+    const auto description =
+        std::ranges::find(files, kDescription, [](const File& f) { return baseName(f.name); });
+    if (description == files.end() || description->bytes.size() > kMostDescription_bytes)
+        return {};
+    const auto json = Json::parse(description->bytes, nullptr, false);
+    if (!json.is_object() || text(json, "format") != "under-ink-alphabet" || !json.contains("letters") ||
+        !json["letters"].is_array())
+        return {};
+    const std::string folder =
+        description->name.substr(0, description->name.size() - std::string_view(kDescription).size());
+    AlphabetPackage out;
+    out.is_described = true;
+    Alphabet alphabet;
+    alphabet.name = text(json, "name");
+    alphabet.source = text(json, "source");
+    alphabet.rights = text(json, "rights");
+    const auto joins = json.find("joins");
+    const double size_mm = figure(json, "size_mm", 0.0, kMostRoom_mm);
+    struct Own
+    {
+        double foot_mm, before_mm, after_mm;
+    };
+    std::map<std::string, Own> own;
+    for (const auto& one : json["letters"]) {
+        if (!one.is_object())
+            continue;
+        SewnLetter letter;
+        letter.letter = text(one, "letter");
+        letter.variant = text(one, "variant");
+        const std::string name = folder + text(one, "file");
+        const auto file = std::ranges::find(files, name, &File::name);
+        if (letter.letter.empty() || toUtf32(letter.letter).size() != 1 || file == files.end() ||
+            !isStitchFile(name)) {
+            out.left_out.push_back({name, "the description names no letter, or the file is not there"});
+            continue;
+        }
+        if (const auto reason = sewnIn(*file, letter)) {
+            out.left_out.push_back({name, *reason});
+            continue;
+        }
+        own[name] = {figure(one, "foot_mm", 0.0, kMostRoom_mm), figure(one, "before_mm", 0.0, kMostRoom_mm),
+                     figure(one, "after_mm", 0.0, kMostRoom_mm)};
+        alphabet.letters.push_back(std::move(letter));
+    }
+    if (alphabet.letters.empty())
+        return out;
+    measure(alphabet);
+    if (size_mm > 0.0)
+        alphabet.size_mm = size_mm;
+    if (joins != json.end() && joins->is_boolean())
+        alphabet.joins = joins->get<bool>();
+    for (auto& letter : alphabet.letters) {
+        const auto& [foot_mm, before_mm, after_mm] = own.at(letter.file);
+        // The foot is told from the file's own lowest stitch.
+        const double up = -foot_mm - letter.box_mm.y0;
+        for (auto& step : letter.work)
+            step.at.y += up;
+        letter.box_mm = boxOf(letter.work);
+        letter.before_mm = before_mm;
+        letter.after_mm = after_mm;
+    }
+    out.alphabets.push_back(std::move(alphabet));
+    return out;
+}
+
+/// "A_upper", "a_lower", "ampersand", "uni00e9": told again by the intake, whatever the disk thinks of capitals.
+std::string fileNameOf(const SewnLetter& letter)
+{
+    static const std::map<std::string_view, std::string_view> kSigns{
+        {"&", "ampersand"}, {".", "period"},      {",", "comma"}, {"!", "exclam"},
+        {"?", "question"},  {"'", "quotesingle"}, {"-", "hyphen"}};
+    std::string name;
+    const auto sign = kSigns.find(letter.letter);
+    const auto character = toUtf32(letter.letter)[0];
+    if (sign != kSigns.end())
+        name = sign->second;
+    else if (character < 128 && std::isalnum(static_cast<int>(character)))
+        name = letter.letter + (std::isupper(static_cast<int>(character))   ? "_upper"
+                                : std::islower(static_cast<int>(character)) ? "_lower"
+                                                                            : "");
+    else {
+        char code[16];
+        std::snprintf(code, sizeof code, "uni%04X", static_cast<unsigned>(character));
+        name = code;
+    }
+    for (const char c : letter.variant.empty() ? std::string() : "_" + letter.variant)
+        name.push_back(std::isalnum(static_cast<unsigned char>(c)) ? c : '_');
+    return name;
+}
+
+} // namespace
+
+Result<AlphabetPackage> readAlphabets(const fs::path& path, const CancelToken& cancel)
+{
+    const auto files = filesOf(path, cancel);
+    if (!files)
+        return fail(files.error());
+    auto package = described(*files);
+    if (!package) {
+        std::vector<File> stitches;
+        std::ranges::copy_if(*files, std::back_inserter(stitches),
+                             [](const File& f) { return isStitchFile(f.name); });
+        package = told(stitches, path);
+    }
+    if (package->alphabets.empty())
+        return fail(ErrorCode::AlphabetEmpty, path.string(),
+                    package->left_out.empty()
+                        ? std::string()
+                        : package->left_out.front().file + ": " + package->left_out.front().reason);
+    return std::move(*package);
+}
+
+Result<void> writeAlphabet(const fs::path& path, const Alphabet& alphabet)
+{
+    if (alphabet.letters.empty())
+        return fail(ErrorCode::AlphabetEmpty, path.string());
+    Json json{{"format", "under-ink-alphabet"}, {"version", 1},
+              {"name", alphabet.name},          {"size_mm", alphabet.size_mm},
+              {"joins", alphabet.joins},        {"source", alphabet.source},
+              {"rights", alphabet.rights},      {"letters", Json::array()}};
+    std::vector<File> files;
+    std::set<std::string> used;
+    for (const auto& letter : alphabet.letters) {
+        std::string name = fileNameOf(letter);
+        for (int n = 2; !used.insert(name).second; ++n)
+            name = fileNameOf(letter) + "_" + std::to_string(n);
+        for (const auto format : {StitchFormat::Dst, StitchFormat::Exp}) {
+            std::ostringstream out;
+            if (auto done = writeStitches(out, {letter.work, alphabet.name, {}}, format); !done)
+                return done;
+            files.push_back({name + std::string(suffixOf(format)), std::move(out).str()});
+        }
+        const auto round = [](double mm) { return std::round(mm * 100.0) / 100.0; };
+        json["letters"].push_back({{"letter", letter.letter},
+                                   {"variant", letter.variant},
+                                   {"file", name + ".dst"},
+                                   // How far the foot lies above the lowest stitch.
+                                   {"foot_mm", round(-letter.box_mm.y0)},
+                                   {"before_mm", round(letter.before_mm)},
+                                   {"after_mm", round(letter.after_mm)},
+                                   {"width_mm", round(letter.box_mm.width())},
+                                   {"height_mm", round(letter.box_mm.height())}});
+    }
+    files.push_back({kDescription, json.dump(1) + "\n"});
+    if (path.extension() == ".zip") {
+        std::vector<NewArchiveEntry> entries;
+        for (const auto& file : files)
+            entries.push_back({file.name, [&file]() -> Result<std::string> { return file.bytes; }});
+        return writeFile(path, [&](std::ostream& out) { return writeZip(out, entries); });
+    }
+    std::error_code code;
+    fs::create_directories(path, code);
+    if (code)
+        return fail(ErrorCode::FileUnwritable, path.string());
+    for (const auto& file : files) // the description last: a folder without it is none of ours
+        if (auto done = writeFile(path / file.name,
+                                  [&](std::ostream& out) -> Result<void> {
+                                      out << file.bytes;
+                                      return {};
+                                  });
+            !done)
+            return done;
+    return {};
+}
+
+} // namespace ink
