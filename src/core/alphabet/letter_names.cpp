@@ -222,6 +222,36 @@ std::optional<Reading> accented(const std::vector<std::string>& words)
     return std::nullopt;
 }
 
+/// What the words say together; figures that are other forms of it go to `others`.
+std::optional<Reading> letterOf(const std::vector<std::string>& words, std::vector<std::string>& others)
+{
+    if (const auto reading = accented(words))
+        return reading;
+    // Figures are running numbers or other forms beside a letter, and digits where they stand alone.
+    std::vector<std::string> figures, rest;
+    for (const auto& word : words)
+        (isAscii(word, std::isdigit) ? figures : rest).push_back(word);
+    std::vector<Reading> readings;
+    for (const auto& word : rest)
+        if (const auto one = readingOf(word))
+            readings.push_back(*one);
+    if (readings.size() > 1)
+        return Reading{readings.back().letter, 0.4 * readings.back().confidence};
+    if (readings.size() == 1) {
+        if (!figures.empty() && words.front() != figures.front())
+            others.push_back(figures.front());
+        // A word beside it that nobody knows leaves a little doubt.
+        return Reading{readings[0].letter, readings[0].confidence * (rest.size() > 1 ? 0.75 : 1.0)};
+    }
+    if (!rest.empty() || figures.size() != 1)
+        return std::nullopt;
+    if (figures[0].size() == 1)
+        return Reading{static_cast<char32_t>(figures[0][0]), 1.0};
+    if (const auto code = numberIn(figures[0]); code && *code >= 33 && *code < 127)
+        return Reading{static_cast<char32_t>(*code), 0.5}; // perhaps its code
+    return std::nullopt;
+}
+
 char32_t inCase(char32_t c, bool is_upper)
 {
     // Latin with its usual accents: the pairs of Unicode's first block are 32 apart.
@@ -266,41 +296,14 @@ std::vector<LetterGuess> lettersTold(const std::vector<std::string>& names)
                 others.push_back(lowered(word));
             return is_variant;
         });
-        std::optional<Reading> reading = accented(words);
-        double doubt = 1.0;
-        if (!reading) {
-            // Figures are running numbers or other forms beside a letter, and digits where they stand alone.
-            std::vector<std::string> figures, rest;
-            for (const auto& word : words)
-                (isAscii(word, std::isdigit) ? figures : rest).push_back(word);
-            std::vector<Reading> readings;
-            for (const auto& word : rest)
-                if (const auto one = readingOf(word))
-                    readings.push_back(*one);
-            if (readings.size() == 1) {
-                reading = readings[0];
-                if (rest.size() > 1) // a word beside it that nobody knows
-                    doubt = 0.75;
-                if (!figures.empty() && words.front() != figures.front())
-                    others.push_back(figures.front());
-            } else if (readings.size() > 1) {
-                reading = readings.back();
-                doubt = 0.4;
-            } else if (rest.empty() && figures.size() == 1) {
-                const auto& figure = figures[0];
-                if (figure.size() == 1)
-                    reading = Reading{static_cast<char32_t>(figure[0]), 1.0};
-                else if (const auto code = numberIn(figure); code && *code >= 33 && *code < 127)
-                    reading = Reading{static_cast<char32_t>(*code), 0.5}; // perhaps its code
-            }
-        }
+        const auto reading = letterOf(words, others);
         if (!reading)
             continue;
         char32_t letter = reading->letter;
         if (name.says_upper != name.says_lower)
             letter = inCase(letter, name.says_upper);
         guess.letter = toUtf8(letter);
-        guess.confidence = reading->confidence * doubt;
+        guess.confidence = reading->confidence;
         for (const auto& other : others)
             guess.variant += (guess.variant.empty() ? "" : " ") + other;
     }

@@ -1,5 +1,7 @@
 #include "core/match/word_likeness.h"
 
+#include "core/match/ink_rows.h"
+
 #include <opencv2/imgproc.hpp>
 
 #include <algorithm>
@@ -25,17 +27,12 @@ struct PictureWord::Prepared
     double left = 0.0, right = 0.0;
     /// Sum of the grey values: tells thin strokes apart whose edges cannot be.
     double ink = 0.0;
-    struct Rows
-    {
-        double mean = 0.0, spread = 0.0, tenth = 0.0, nine_tenths = 0.0, bottom = 0.0, top = 0.0;
-    } rows;
+    InkRows rows;
     /// Further apart than this is just far apart.
     double cap = 1.0;
 };
 
 namespace {
-
-using Rows = PictureWord::Prepared::Rows;
 
 constexpr double kCoarseSpread_px = 8.0, kFineSpread_px = 17.0, kFinestSpread_px = 44.0;
 /// Of 255: a pixel that is this much ink is ink. Half of it where the grid is fine, which smeared edges do not move; less where
@@ -49,42 +46,6 @@ constexpr double kMoveCost = 0.06, kRiseCost = 0.12;
 /// What other amounts of ink cost beside the distance of the edges, for each step of e.
 constexpr double kOfInk = 0.06;
 constexpr std::size_t kMostEdges_coarse = 64, kMostEdges_fine = 160;
-
-/// How ink lies over the rows, whatever its spacing. `sums` from the lowest row up, `first` its y.
-Rows rowsOf(const std::vector<double>& sums, double first)
-{
-    Rows out;
-    double all = 0.0, mean = 0.0, squares = 0.0;
-    for (std::size_t i = 0; i < sums.size(); ++i) {
-        const double y = first + static_cast<double>(i) + 0.5;
-        all += sums[i];
-        mean += sums[i] * y;
-        squares += sums[i] * y * y;
-    }
-    if (all <= 0.0)
-        return out;
-    out.mean = mean / all;
-    out.spread = std::sqrt(std::max(0.0, squares / all - out.mean * out.mean));
-    double below = 0.0;
-    bool has_tenth = false, has_nine = false;
-    for (std::size_t i = 0; i < sums.size(); ++i) {
-        const double next = below + sums[i] / all, y = first + static_cast<double>(i);
-        const auto within = [&](double part) { return y + (part - below) / std::max(1e-12, next - below); };
-        if (!has_tenth && next >= 0.1)
-            out.tenth = within(0.1), has_tenth = true;
-        if (!has_nine && next >= 0.9)
-            out.nine_tenths = within(0.9), has_nine = true;
-        below = next;
-    }
-    const auto is_ink = [&](double sum) { return sum > kInkFine; };
-    const auto lowest = std::ranges::find_if(sums, is_ink);
-    const auto highest = std::find_if(sums.rbegin(), sums.rend(), is_ink);
-    if (lowest != sums.end()) {
-        out.bottom = first + static_cast<double>(lowest - sums.begin());
-        out.top = first + static_cast<double>(sums.rend() - highest);
-    }
-    return out;
-}
 
 std::vector<cv::Point> edgesOf(const cv::Mat& mask)
 {
@@ -162,16 +123,6 @@ float meanDistance(const cv::Mat& distance, const DrawnLetter& letter, int x, in
     return sum / static_cast<float>(letter.edges.size());
 }
 
-double meanDistance(const cv::Mat& distance, const std::vector<Pixel>& edges, int dx, int dy, double cap)
-{
-    if (edges.empty())
-        return 0.0;
-    float sum = 0.0F;
-    for (const auto& p : edges)
-        sum += at(distance, p.x + dx, p.y + dy, static_cast<float>(cap));
-    return sum / static_cast<double>(edges.size());
-}
-
 struct Hypothesis
 {
     double px_per_em = 0.0, foot = 0.0;
@@ -181,7 +132,7 @@ struct Hypothesis
 struct DrawnWord
 {
     std::vector<DrawnLetter> letters;
-    Rows rows;
+    InkRows rows;
     double left = 0.0, right = 0.0;
 };
 
@@ -221,7 +172,7 @@ DrawnWord drawn(const WordInFont& word, double px_per_em, std::size_t most_edges
 
 /// Sizes and heights at which the word's rows lie over the picture's: by their spread, by top and bottom, and by what is
 /// left without the outermost tenths, so that one swash or one speck does not decide.
-std::vector<Hypothesis> hypotheses(const Rows& picture, const Rows& word, double px_per_em)
+std::vector<Hypothesis> hypotheses(const InkRows& picture, const InkRows& word, double px_per_em)
 {
     std::vector<Hypothesis> out;
     const auto offer = [&](double factor, double at_picture, double at_word) {
@@ -476,15 +427,18 @@ double distanceAt(const PictureWord& picture, const InkPicture& letter, const Wo
     const auto& origin = fit.letters[index].origin_px;
     const int x = static_cast<int>(std::lround((origin.x - p.left_px) * p.scale)),
               y = static_cast<int>(std::lround((p.bottom_px - origin.y) * p.scale));
-    auto edges = edgePixelsOf(letter, p.least_ink);
-    if (edges.empty() || p.edges.empty())
+    DrawnLetter drawn_letter;
+    drawn_letter.edges = edgePixelsOf(letter, p.least_ink);
+    if (drawn_letter.edges.empty() || p.edges.empty())
         return 1.0;
-    thinOut(edges, kMostEdges_fine);
+    thinOut(drawn_letter.edges, kMostEdges_fine);
+    drawn_letter.stepOn(p.distance);
     const int reach = std::max(1, static_cast<int>(0.3 * p.rows.spread));
-    double best = p.cap;
+    const auto cap = static_cast<float>(p.cap);
+    float best = cap;
     for (int dx = -reach; dx <= reach; ++dx)
         for (int dy = -2; dy <= 2; ++dy)
-            best = std::min(best, meanDistance(p.distance, edges, x + dx, y + dy, p.cap));
+            best = std::min(best, meanDistance(p.distance, drawn_letter, x + dx, y + dy, cap));
     return best / std::max(1.0, p.rows.spread);
 }
 

@@ -1,5 +1,7 @@
 #include "core/geometry/axis/axis_reader.h"
 
+#include "core/geometry/axis/wide_int.h"
+
 #include "core/geometry/disjoint_sets.h"
 #include "core/geometry/distance.h"
 
@@ -25,11 +27,16 @@ constexpr double kNothing_grid = 1e-3;
 constexpr double kSameRadius = 1e-6;
 
 /// The library's exact numbers hold 64 bits for each bit of a coordinate; for words of usual length fewer
-/// will do, and are quicker to copy.
+/// will do, with quicker ones of our own. Roots are taken of long doubles, whose exponent holds all of them.
 constexpr std::int32_t kSmall_grid = 1 << 19;
 struct SmallNumbers : bp::detail::voronoi_ctype_traits<std::int32_t>
 {
-    using big_int_type = bp::detail::extended_int<40>;
+    using big_int_type = WideInt;
+    using efpt_type = long double;
+    struct to_efpt_converter_type
+    {
+        long double operator()(const WideInt& number) const { return static_cast<long double>(number); }
+    };
 };
 
 } // namespace
