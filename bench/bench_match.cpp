@@ -1,12 +1,11 @@
 // Faces described, and a picture answered, beside reading the same fonts: for a thousand faces.
 //   build/dev/bench/bench_match [FOLDER OF FONTS]      default: /usr/share/fonts
 #include "bench/measured.h"
+#include "core/base/on_threads.h"
 #include "core/match/face_likeness.h"
 #include "core/match/picture_match.h"
 
-#include <atomic>
 #include <filesystem>
-#include <thread>
 
 using namespace ink;
 using namespace ink::bench;
@@ -21,18 +20,6 @@ std::vector<fs::path> fontsIn(const fs::path& folder)
         if (entry.is_regular_file() && looksLikeFontFile(entry.path()) && FontFace::open(entry.path()))
             fonts.push_back(entry.path());
     return fonts;
-}
-
-template <class Work>
-void onTwoCores(std::size_t count, const Work& work)
-{
-    std::atomic<std::size_t> next = 0;
-    const auto run = [&] {
-        for (std::size_t i = next++; i < count; i = next++)
-            work(i);
-    };
-    const std::jthread other(run);
-    run();
 }
 
 PictureInk drawn(const std::string& words)
@@ -62,10 +49,11 @@ int main(int argc, char** argv)
     const double per_thousand = 1000.0 / static_cast<double>(fonts.size());
     std::vector<std::shared_ptr<const FaceDescriptor>> faces(fonts.size());
     const double opened = quickest_ms(
-        [&] { onTwoCores(fonts.size(), [&](std::size_t i) { FontFace::open(fonts[i]).has_value(); }); }, 1);
+        [&] { onThreads(2, fonts.size(), {}, [&](std::size_t i) { FontFace::open(fonts[i]).has_value(); }); },
+        1);
     const double described = quickest_ms(
         [&] {
-            onTwoCores(fonts.size(), [&](std::size_t i) {
+            onThreads(2, fonts.size(), {}, [&](std::size_t i) {
                 faces[i] = std::make_shared<FaceDescriptor>(descriptorOf(*mustBe(FontFace::open(fonts[i]))));
             });
         },
@@ -76,10 +64,8 @@ int main(int argc, char** argv)
     // As many as a thousand by taking them again.
     std::vector<MatchFace> all;
     for (std::size_t i = 0; i < 1000; ++i)
-        all.push_back({faces[i % faces.size()],
-                       [&font = fonts[i % fonts.size()]](std::string_view words) -> Result<SetWord> {
-                           const auto face = FontFace::open(font);
-                           return face ? setWord(*face, words) : fail(face.error());
+        all.push_back({faces[i % faces.size()], [&font = fonts[i % fonts.size()]](std::string_view words) {
+                           return setWord(font, {}, words);
                        }});
     const auto ink = drawn("Honey");
     const auto match = mustBe(PictureMatch::of(ink, "Honey"));
@@ -101,8 +87,8 @@ int main(int argc, char** argv)
     std::vector<std::unique_ptr<FaceLook>> looks(faces.size());
     const double prepared = quickest_ms(
         [&] {
-            onTwoCores(faces.size(),
-                       [&](std::size_t i) { looks[i] = std::make_unique<FaceLook>(*faces[i]); });
+            onThreads(2, faces.size(), {},
+                      [&](std::size_t i) { looks[i] = std::make_unique<FaceLook>(*faces[i]); });
         },
         1);
     double sum = 0.0;

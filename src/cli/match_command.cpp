@@ -1,6 +1,7 @@
 #include "cli/commands.h"
 #include "cli/output.h"
 
+#include "core/base/on_threads.h"
 #include "core/match/face_likeness.h"
 #include "core/match/picture_match.h"
 #include "shelf/descriptor_store.h"
@@ -10,16 +11,16 @@
 #include <nlohmann/json.hpp>
 
 #include <algorithm>
-#include <atomic>
 #include <cmath>
 #include <iostream>
 #include <memory>
-#include <thread>
 
 namespace ink::cli {
 namespace {
 
 using Json = nlohmann::ordered_json;
+
+constexpr unsigned kThreads = 2;
 
 struct MatchArguments
 {
@@ -59,16 +60,10 @@ Faces facesFor(const MatchArguments& a)
         found = fontsInFiles({a.fonts.begin(), a.fonts.end()}, FontOrigin::Folder);
     DescriptorStore store(DescriptorStore::usualFolder());
     std::vector<std::shared_ptr<const FaceDescriptor>> all(found.entries.size());
-    std::atomic<std::size_t> next = 0;
-    const auto describe = [&] {
-        for (std::size_t i = next++; i < all.size(); i = next++)
-            if (auto made = store.of(found.entries[i].path, found.entries[i].info.choice))
-                all[i] = *made;
-    };
-    {
-        const std::jthread other(describe);
-        describe();
-    }
+    onThreads(kThreads, all.size(), {}, [&](std::size_t i) {
+        if (auto made = store.of(found.entries[i].path, found.entries[i].info.choice))
+            all[i] = *made;
+    });
     Faces out;
     out.refused = found.refused.size();
     for (std::size_t i = 0; i < all.size(); ++i)
@@ -182,11 +177,9 @@ Result<void> matchPicture(const MatchArguments& a)
     const auto faces = facesFor(a);
     std::vector<MatchFace> candidates;
     for (std::size_t i = 0; i < faces.entries.size(); ++i)
-        candidates.push_back(
-            {faces.descriptors[i], [&entry = faces.entries[i]](std::string_view words) -> Result<SetWord> {
-                 const auto face = FontFace::open(entry.path, entry.info.choice);
-                 return face ? setWord(*face, words) : fail(face.error());
-             }});
+        candidates.push_back({faces.descriptors[i], [&entry = faces.entries[i]](std::string_view words) {
+                                  return setWord(entry.path, entry.info.choice, words);
+                              }});
     auto told = tell(std::move(*ink), a, candidates);
     if (told && !a.slope_deg && !told->matches.empty())
         if (const double left = slopeLeft_deg(told->matches.front()); std::abs(left) > kLevel_deg)

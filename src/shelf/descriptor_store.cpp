@@ -7,6 +7,7 @@
 #include <map>
 #include <mutex>
 #include <optional>
+#include <utility>
 
 namespace ink {
 namespace {
@@ -47,9 +48,13 @@ struct DescriptorStore::Inside
                        static_cast<std::int64_t>(changed.time_since_epoch().count())};
     }
 
+    fs::path folder;
     std::mutex mutex;
+    bool is_opened = false;
     std::unique_ptr<SQLite::Database> database;
     std::map<FileKey, std::string> digests;
+    /// Those that were asked for: letters are typed one after the other, and each asks for all of them again.
+    std::map<std::pair<std::string, std::string>, std::shared_ptr<const FaceDescriptor>> descriptors;
 
     void open(const fs::path& file)
     {
@@ -64,10 +69,26 @@ struct DescriptorStore::Inside
         }
     }
 
+    /// With the first question: a start does not wait for it.
+    void openOnce()
+    {
+        if (std::exchange(is_opened, true))
+            return;
+        std::error_code code;
+        fs::create_directories(folder, code);
+        const auto file = folder / "faces.sqlite";
+        open(file);
+        if (!database && fs::exists(file, code)) { // damaged: it is only a cache
+            fs::remove(file, code);
+            open(file);
+        }
+    }
+
     /// What a database does not do is as if nothing were kept.
     template <class Work>
     void quietly(const Work& work)
     {
+        openOnce();
         if (!database)
             return;
         try {
@@ -100,6 +121,8 @@ struct DescriptorStore::Inside
     };
     std::optional<Kept> kept(const std::string& sha256, const FaceChoice& choice)
     {
+        if (const auto at = descriptors.find({sha256, faceKey(choice)}); at != descriptors.end())
+            return Kept{at->second, 0};
         std::optional<Kept> out;
         quietly([&](SQLite::Database& db) {
             SQLite::Statement look(
@@ -114,20 +137,15 @@ struct DescriptorStore::Inside
             if (auto read = faceDescriptorFrom(look.getColumn(0).getString()))
                 out = Kept{std::make_shared<FaceDescriptor>(std::move(*read)), 0};
         });
+        if (out && out->descriptor)
+            descriptors[{sha256, faceKey(choice)}] = out->descriptor;
         return out;
     }
 };
 
-DescriptorStore::DescriptorStore(const fs::path& folder) : m_inside(std::make_unique<Inside>())
+DescriptorStore::DescriptorStore(fs::path folder) : m_inside(std::make_unique<Inside>())
 {
-    std::error_code code;
-    fs::create_directories(folder, code);
-    const auto file = folder / "faces.sqlite";
-    m_inside->open(file);
-    if (!m_inside->database && fs::exists(file, code)) { // damaged: it is only a cache
-        fs::remove(file, code);
-        m_inside->open(file);
-    }
+    m_inside->folder = std::move(folder);
 }
 
 DescriptorStore::~DescriptorStore() = default;
@@ -138,19 +156,6 @@ fs::path DescriptorStore::usualFolder()
         return fs::path(cache) / "under-ink";
     const char* home = std::getenv("HOME");
     return fs::path(home ? home : "/tmp") / ".cache" / "under-ink";
-}
-
-std::shared_ptr<const FaceDescriptor> DescriptorStore::known(const fs::path& font, const FaceChoice& choice)
-{
-    const auto key = Inside::keyOf(font);
-    if (!key)
-        return nullptr;
-    const std::lock_guard lock(m_inside->mutex);
-    const auto digest = m_inside->digestOf(*key);
-    if (!digest)
-        return nullptr;
-    const auto kept = m_inside->kept(*digest, choice);
-    return kept ? kept->descriptor : nullptr;
 }
 
 Result<std::shared_ptr<const FaceDescriptor>> DescriptorStore::of(const fs::path& font,
@@ -191,6 +196,8 @@ Result<std::shared_ptr<const FaceDescriptor>> DescriptorStore::of(const fs::path
         made = std::make_shared<FaceDescriptor>(descriptorOf(**face));
     const std::string bytes = made ? bytesOf(*made) : std::string();
     const std::lock_guard lock(m_inside->mutex);
+    if (made)
+        m_inside->descriptors[{*digest, faceKey(choice)}] = made;
     m_inside->quietly([&](SQLite::Database& db) {
         SQLite::Statement keep(db, "INSERT OR REPLACE INTO face VALUES (?, ?, ?, ?, ?)");
         keep.bind(1, *digest);

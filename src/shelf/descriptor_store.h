@@ -12,8 +12,8 @@ namespace ink {
 class DescriptorStore
 {
 public:
-    /// In this folder, which is made. Where nothing can be kept there, faces are described all the same.
-    explicit DescriptorStore(const std::filesystem::path& folder);
+    /// In this folder, which is made with the first question. Where nothing can be kept there, faces are described all the same.
+    explicit DescriptorStore(std::filesystem::path folder);
     ~DescriptorStore();
     DescriptorStore(const DescriptorStore&) = delete;
     DescriptorStore& operator=(const DescriptorStore&) = delete;
@@ -25,8 +25,6 @@ public:
     /// Errors: those of FontFace::open, FileNotFound, FileUnreadable.
     Result<std::shared_ptr<const FaceDescriptor>> of(const std::filesystem::path& font,
                                                      const FaceChoice& choice);
-    /// The same if it is kept; null otherwise. Quick: the file's content is not read where its time and size are known.
-    std::shared_ptr<const FaceDescriptor> known(const std::filesystem::path& font, const FaceChoice& choice);
 
 private:
     struct Inside;

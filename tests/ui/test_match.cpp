@@ -223,9 +223,9 @@ void TestMatch::listingsAreComparedToo()
     standin::CatalogueServer server(
         std::move(*standin::DemoCatalogue::open(test::demoFontFolder() / ".." / "catalogue")));
     MatchFixture s;
-    s.window->feed().useAddress(QUrl(QStringLiteral("http://127.0.0.1:%1").arg(server.listen())));
-    s.rest();
+    // The catalogue comes while the picture is looked at already.
     s.open(demoPicture("screenshot.png"), QStringLiteral("Honey"));
+    s.window->feed().useAddress(QUrl(QStringLiteral("http://127.0.0.1:%1").arg(server.listen())));
     QTRY_VERIFY_WITH_TIMEOUT(
         [&] {
             for (int row = 0; row < s.window->fonts().rowCount(); ++row)

@@ -105,15 +105,6 @@ const SewnLetter* Alphabet::find(std::string_view letter, std::string_view varia
     return usual;
 }
 
-Box boxOf(const NeedleWork& work)
-{
-    Box box;
-    for (const auto& step : work)
-        if (step.kind == NeedleStep::Kind::Stitch)
-            box.add(step.at);
-    return box;
-}
-
 void measure(Alphabet& alphabet)
 {
     for (auto& letter : alphabet.letters)

@@ -50,9 +50,6 @@ struct Alphabet
 /// (common practice, no source).
 inline constexpr double kLeastScale = 0.85, kMostScale = 1.20;
 
-/// Box of the stitches, thread's own width left out.
-Box boxOf(const NeedleWork& work);
-
 /// Brings letters that lie anywhere in their files onto one foot and measures the room beside them. Where most files share a line, that is
 /// the foot; else each letter stands on its lowest stitch, and g, j, p, q and y hang by as much as the others of them tell.
 void measure(Alphabet& alphabet);

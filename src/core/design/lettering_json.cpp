@@ -16,7 +16,6 @@ using OrderedJson = nlohmann::ordered_json;
 
 constexpr std::array<std::string_view, 3> kAligns{"left", "middle", "right"};
 /// Larger figures are no choice of a person.
-constexpr double kMostEm = kFurthest_em;
 constexpr std::size_t kMostItems = 10000;
 
 double figure(const Json& json, const char* name, double usual, double least, double most)
@@ -86,8 +85,8 @@ OrderedJson blockJson(const Block& b)
 Block blockFrom(const Json& json)
 {
     Block b;
-    b.dx_em = figure(json, "dx_em", 0.0, -kMostEm, kMostEm);
-    b.dy_em = figure(json, "dy_em", 0.0, -kMostEm, kMostEm);
+    b.dx_em = figure(json, "dx_em", 0.0, -kFurthest_em, kFurthest_em);
+    b.dy_em = figure(json, "dy_em", 0.0, -kFurthest_em, kFurthest_em);
     b.size = figure(json, "size", 1.0, 0.05, 20.0);
     if (const auto align = std::ranges::find(kAligns, json.value("align", "left")); align != kAligns.end())
         b.align = static_cast<Align>(align - kAligns.begin());
@@ -134,8 +133,8 @@ PlacedPiece pieceFrom(const Json& json)
     p.motif = json.value("motif", "");
     if (const auto letter = json.find("letter"); letter != json.end())
         p.letter = letter->get<std::size_t>();
-    p.x_em = figure(json, "x_em", 0.0, -kMostEm, kMostEm);
-    p.y_em = figure(json, "y_em", 0.0, -kMostEm, kMostEm);
+    p.x_em = figure(json, "x_em", 0.0, -kFurthest_em, kFurthest_em);
+    p.y_em = figure(json, "y_em", 0.0, -kFurthest_em, kFurthest_em);
     p.size = figure(json, "size", 1.0, 0.01, 100.0);
     p.turn_deg = figure(json, "turn_deg", 0.0, -360.0, 360.0);
     p.is_mirrored = json.value("mirrored", false);
@@ -150,7 +149,7 @@ OrderedJson guideJson(const Guide& guide)
 
 Guide guideFrom(const Json& json)
 {
-    return {json.value("upright", false), figure(json, "at_em", 0.0, -kMostEm, kMostEm)};
+    return {json.value("upright", false), figure(json, "at_em", 0.0, -kFurthest_em, kFurthest_em)};
 }
 
 } // namespace
@@ -190,11 +189,11 @@ LetterChoice letterFrom(const Json& json)
         c.font = fontFrom(*font);
         c.font_size = figure(json, "font_size", 1.0, 0.05, 20.0);
     }
-    c.dx_em = figure(json, "dx_em", 0.0, -kMostEm, kMostEm);
-    c.dy_em = figure(json, "dy_em", 0.0, -kMostEm, kMostEm);
+    c.dx_em = figure(json, "dx_em", 0.0, -kFurthest_em, kFurthest_em);
+    c.dy_em = figure(json, "dy_em", 0.0, -kFurthest_em, kFurthest_em);
     c.turn_deg = figure(json, "turn_deg", 0.0, -360.0, 360.0);
     c.size = figure(json, "size", 1.0, 0.05, 20.0);
-    c.before_em = figure(json, "before_em", 0.0, -kMostEm, kMostEm);
+    c.before_em = figure(json, "before_em", 0.0, -kFurthest_em, kFurthest_em);
     c.is_apart = json.value("apart", false);
     c.handling = handlingFrom(json);
     c.sewn_as = sewnAsOf(json.value("sewn_as", ""));
@@ -263,8 +262,8 @@ std::optional<Mending> mendingFrom(const Json& json)
     }
     if (const auto place = json.find("place"); place != json.end())
         m.place = MendingPlace{place->value("letter", std::size_t(0)),
-                               figure(*place, "x_em", 0.0, -kMostEm, kMostEm),
-                               figure(*place, "y_em", 0.0, -kMostEm, kMostEm)};
+                               figure(*place, "x_em", 0.0, -kFurthest_em, kFurthest_em),
+                               figure(*place, "y_em", 0.0, -kFurthest_em, kFurthest_em)};
     return m;
 }
 

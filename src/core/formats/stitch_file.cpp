@@ -207,15 +207,6 @@ void eachThread(const NeedleWork& work, const Sewn& sewn)
     close();
 }
 
-Box boxOf(const NeedleWork& work)
-{
-    Box box;
-    for (const auto& step : work)
-        if (step.kind == NeedleStep::Kind::Stitch)
-            box.add(step.at);
-    return box;
-}
-
 void writeThreadSvg(std::ostream& out, const SewnFile& file)
 {
     const Box box = boxOf(file.work);

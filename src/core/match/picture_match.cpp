@@ -1,15 +1,14 @@
 #include "core/match/picture_match.h"
 
+#include "core/base/on_threads.h"
 #include "core/type/alternates.h"
 #include "core/type/shape.h"
 
 #include <algorithm>
-#include <atomic>
 #include <cmath>
 #include <mutex>
 #include <numbers>
 #include <numeric>
-#include <thread>
 
 namespace ink {
 namespace {
@@ -35,21 +34,6 @@ void describe(FaceMatch& match, double sharpness)
             worst = match.fit.letters[i].distance;
             match.worst_letter = match.glyphs[i].characters;
         }
-}
-
-/// `work(i)` for every i below `count`, on several threads.
-template <class Work>
-void onThreads(unsigned threads, std::size_t count, const CancelToken& cancel, const Work& work)
-{
-    std::atomic<std::size_t> next = 0;
-    const auto run = [&] {
-        for (std::size_t i = next++; i < count && !cancel.isCancelled(); i = next++)
-            work(i);
-    };
-    std::vector<std::jthread> others;
-    for (unsigned t = 1; t < threads; ++t)
-        others.emplace_back(run);
-    run();
 }
 
 } // namespace

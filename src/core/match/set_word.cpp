@@ -53,6 +53,12 @@ Result<SetWord> setWord(std::shared_ptr<const FontFace> face, std::string_view w
     return out;
 }
 
+Result<SetWord> setWord(const std::filesystem::path& font, const FaceChoice& choice, std::string_view words)
+{
+    const auto face = FontFace::open(font, choice);
+    return face ? setWord(*face, words) : fail(face.error());
+}
+
 Result<SetWord> setWord(std::shared_ptr<const std::vector<NamedOutline>> letters, std::string_view words)
 {
     if (!isValidUtf8(words))

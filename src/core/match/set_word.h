@@ -31,6 +31,9 @@ struct SetWord
 /// Errors: NoGlyphs where the font lacks more than a third of the letters; those of shapeLine().
 Result<SetWord> setWord(std::shared_ptr<const FontFace> face, std::string_view words);
 
+/// Of a font file, opened for it. Errors: those of FontFace::open() beside them.
+Result<SetWord> setWord(const std::filesystem::path& font, const FaceChoice& choice, std::string_view words);
+
 /// From outlines of single letters, one behind the other. Their glyph numbers are places in `letters`.
 /// Errors: NoGlyphs, TextNotUtf8.
 Result<SetWord> setWord(std::shared_ptr<const std::vector<NamedOutline>> letters, std::string_view words);

@@ -78,4 +78,13 @@ NeedleWork workOf(const StitchPlan& plan)
     return out;
 }
 
+Box boxOf(const NeedleWork& work)
+{
+    Box box;
+    for (const auto& step : work)
+        if (step.kind == NeedleStep::Kind::Stitch)
+            box.add(step.at);
+    return box;
+}
+
 } // namespace ink

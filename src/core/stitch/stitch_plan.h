@@ -83,6 +83,9 @@ using NeedleWork = std::vector<NeedleStep>;
 /// it, a stop between layers.
 NeedleWork workOf(const StitchPlan& plan);
 
+/// Of the stitches, the threads' own width left out.
+Box boxOf(const NeedleWork& work);
+
 /// The nearest place of the grid.
 Point onGrid(Point p);
 

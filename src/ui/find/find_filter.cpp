@@ -59,6 +59,11 @@ void FindFilter::setOrder(FindOrder order)
     invalidate();
 }
 
+bool FindFilter::followsLikeness() const
+{
+    return m_order == FindOrder::Likest || (m_likeness && m_likeness->isWished());
+}
+
 bool FindFilter::isFiltering() const
 {
     return !m_words.isEmpty() || !m_wishes.isEmpty() || !m_kinds.isEmpty() ||

@@ -76,6 +76,8 @@ public:
     FindOrder order() const { return m_order; }
     /// What fonts are to look like; it has to outlive the filter.
     void setLikeness(const LikenessModel& likeness) { m_likeness = &likeness; }
+    /// Which fonts are shown, or in which order, is told by likeness.
+    bool followsLikeness() const;
     void clearWishes();
     bool isFiltering() const;
     /// Filters or order need marks of fonts out of sight.

@@ -90,11 +90,14 @@ void FindPage::connectLikeness()
         show(List);
         m_list->setCurrentIndex(m_filter.mapFromSource(m_fonts.index(row)));
     });
-    for (auto signal : {&LikenessModel::wantedChanged, &LikenessModel::found})
-        connect(&m_likeness, signal, this, [this] {
+    connect(&m_likeness, &LikenessModel::wantedChanged, this,
+            [this] { refilter([this] { m_filter.look(); }); });
+    connect(&m_likeness, &LikenessModel::found, this, [this] {
+        // While a picture is read, the list behind it only follows where likeness says what it shows.
+        if (m_filter.followsLikeness())
             refilter([this] { m_filter.look(); });
-            m_list->viewport()->update();
-        });
+        m_list->viewport()->update();
+    });
     connect(&m_likeness, &LikenessModel::progressed, this, &FindPage::showCount);
 }
 

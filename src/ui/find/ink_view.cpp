@@ -43,7 +43,7 @@ InkView::InkView(const Theme& theme, QWidget* parent) : QWidget(parent), m_theme
     setFocusPolicy(Qt::StrongFocus);
     setMinimumSize(200, 100);
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
-    setAccessibleName(tr("What was understood, black on white"));
+    setInk(nullptr);
     setAccessibleDescription(tr("Arrow keys move the brush, Space paints out what is no lettering."));
     setToolTip(tr("Paint out what is no lettering"));
 }
@@ -91,23 +91,14 @@ void InkView::setProblem(const QString& problem)
     update();
 }
 
-QRectF InkView::shown() const
+FittedPart InkView::fitted() const
 {
-    if (m_image.isNull())
-        return {};
-    const QSizeF size =
-        m_part.size().scaled(QSizeF(this->size()) - QSizeF(2 * kRoom_px, 2 * kRoom_px), Qt::KeepAspectRatio);
-    return {QPointF((width() - size.width()) / 2.0, (height() - size.height()) / 2.0), size};
-}
-
-double InkView::scale() const
-{
-    return m_image.isNull() ? 1.0 : shown().width() / m_part.width();
+    return {m_part, size(), kRoom_px};
 }
 
 QPointF InkView::onScreen(Point ink_px) const
 {
-    return shown().topLeft() + (QPointF(ink_px.x, ink_px.y) - m_part.topLeft()) * scale();
+    return fitted().toScreen(ink_px);
 }
 
 double InkView::brush_px() const
@@ -115,15 +106,9 @@ double InkView::brush_px() const
     return m_image.isNull() ? 1.0 : std::max(2.0, kBrush * m_part.height());
 }
 
-Point InkView::toInk(QPointF screen) const
-{
-    const QPointF at = (screen - shown().topLeft()) / scale() + m_part.topLeft();
-    return {at.x(), at.y()};
-}
-
 void InkView::blot(QPointF screen)
 {
-    m_blots.push_back({toInk(screen), brush_px()});
+    m_blots.push_back({fitted().toPicture(screen), brush_px()});
     update();
 }
 
@@ -138,7 +123,7 @@ void InkView::mouseMoveEvent(QMouseEvent* event)
     if (m_blots.empty())
         return;
     // As close together as the brush is wide: a quick stroke leaves no gaps.
-    const Point last = m_blots.back().centre, now = toInk(event->position());
+    const Point last = m_blots.back().centre, now = fitted().toPicture(event->position());
     const double length = std::hypot(now.x - last.x, now.y - last.y);
     const int steps = std::clamp(static_cast<int>(length / brush_px()), 1, 200);
     for (int i = 1; i <= steps; ++i)
@@ -195,10 +180,11 @@ void InkView::paintEvent(QPaintEvent*)
                          Qt::AlignCenter | Qt::TextWordWrap, m_problem);
         return;
     }
-    painter.drawImage(shown(), m_image, m_part);
+    const auto place_of_ink = fitted();
+    painter.drawImage(place_of_ink.shown, m_image, m_part);
     if (!m_outline.isEmpty()) {
         const QPointF origin = onScreen({0.0, 0.0});
-        const QTransform place(scale(), 0, 0, scale(), origin.x(), origin.y());
+        const QTransform place(fitted().scale(), 0, 0, fitted().scale(), origin.x(), origin.y());
         painter.setPen(QPen(c.ink, 1.6));
         painter.setBrush(Qt::NoBrush);
         painter.drawPath(place.map(m_outline));
@@ -206,11 +192,12 @@ void InkView::paintEvent(QPaintEvent*)
     painter.setPen(Qt::NoPen);
     painter.setBrush(c.card);
     for (const auto& b : m_blots)
-        painter.drawEllipse(onScreen(b.centre), b.radius_px * scale(), b.radius_px * scale());
+        painter.drawEllipse(onScreen(b.centre), b.radius_px * fitted().scale(),
+                            b.radius_px * fitted().scale());
     if (hasFocus()) {
         painter.setBrush(Qt::NoBrush);
         painter.setPen(QPen(c.ink, 2, Qt::DashLine));
-        painter.drawEllipse(onScreen(m_brush), brush_px() * scale(), brush_px() * scale());
+        painter.drawEllipse(onScreen(m_brush), brush_px() * fitted().scale(), brush_px() * fitted().scale());
     }
 }
 

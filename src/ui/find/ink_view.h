@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/match/picture_ink.h"
+#include "ui/find/fitted_part.h"
 #include "ui/theme.h"
 
 #include <QImage>
@@ -41,17 +42,14 @@ protected:
     void keyPressEvent(QKeyEvent* event) override;
 
 private:
-    /// The part of the ink that is shown, px of the ink; where it lies in the widget.
-    QRectF part() const { return m_part; }
-    QRectF shown() const;
-    double scale() const;
+    FittedPart fitted() const;
     double brush_px() const;
-    Point toInk(QPointF screen) const;
     void blot(QPointF screen);
 
     const Theme& m_theme;
     std::shared_ptr<const PictureInk> m_ink;
     QImage m_image;
+    /// What is shown of it: the ink and a little round it.
     QRectF m_part;
     QPainterPath m_outline;
     QString m_problem;

@@ -1,14 +1,14 @@
 #include "ui/find/likeness_model.h"
 
+#include "core/base/on_threads.h"
 #include "ui/outline_paths.h"
 
 #include <QCoreApplication>
 
 #include <algorithm>
-#include <atomic>
 #include <cmath>
 #include <mutex>
-#include <thread>
+#include <span>
 
 namespace ink::ui {
 namespace {
@@ -22,6 +22,7 @@ constexpr int kMostListings = 300;
 constexpr std::size_t kMostOutlines = 40;
 /// Progress is told after so many faces.
 constexpr std::size_t kTellAfter = 16;
+constexpr unsigned kThreads = 2;
 
 using Outlines = std::shared_ptr<const std::vector<NamedOutline>>;
 
@@ -45,28 +46,47 @@ QPainterPath lettersOf(const FaceMatch& match, const SetWord& set, const Outline
 
 } // namespace
 
+/// Of a listing, described once.
+struct LikenessModel::SentLetters
+{
+    explicit SentLetters(std::vector<NamedOutline> sent)
+        : letters(std::make_shared<const std::vector<NamedOutline>>(std::move(sent)))
+    {
+    }
+    const std::shared_ptr<const FaceDescriptor>& described() const
+    {
+        std::call_once(m_once,
+                       [this] { m_descriptor = std::make_shared<FaceDescriptor>(descriptorOf(*letters)); });
+        return m_descriptor;
+    }
+
+    Outlines letters;
+
+private:
+    mutable std::once_flag m_once;
+    mutable std::shared_ptr<const FaceDescriptor> m_descriptor;
+};
+
 struct LikenessModel::Candidate
 {
     QString key;
     std::filesystem::path path;
     FaceChoice choice;
-    /// Of a listing.
-    std::shared_ptr<const std::vector<NamedOutline>> outlines;
+    /// Of a listing; null for a font that is here.
+    std::shared_ptr<const SentLetters> sent;
 
     std::shared_ptr<const FaceDescriptor> describe(DescriptorStore& store) const
     {
-        if (outlines)
-            return std::make_shared<FaceDescriptor>(descriptorOf(*outlines));
+        if (sent)
+            return sent->described();
         auto made = store.of(path, choice);
         return made ? *made : nullptr;
     }
     Result<SetWord> set(std::string_view words) const
     {
-        if (outlines)
-            return setWord(outlines, words);
-        const auto face = FontFace::open(path, choice);
-        return face ? setWord(*face, words) : fail(face.error());
+        return sent ? setWord(sent->letters, words) : setWord(path, choice, words);
     }
+    Outlines letters() const { return sent ? sent->letters : nullptr; }
 };
 
 /// One look at all candidates, on threads of the pool.
@@ -95,7 +115,7 @@ struct LikenessModel::Round
     std::vector<std::shared_ptr<const FaceDescriptor>> describeAll() const
     {
         std::vector<std::shared_ptr<const FaceDescriptor>> all(faces.size());
-        onThreads([&](std::size_t i) {
+        onThreads(kThreads, faces.size(), cancel, [&](std::size_t i) {
             all[i] = faces[i].describe(*store);
             if (i % kTellAfter == 0)
                 tell([&m = model, i, count = faces.size()] {
@@ -106,17 +126,50 @@ struct LikenessModel::Round
         return all;
     }
 
-    /// `work(i)` for every face, until it is cancelled.
-    template <class Work>
-    void onThreads(const Work& work) const
+    struct Seen
     {
-        std::atomic<std::size_t> next = 0;
-        const auto run = [&] {
-            for (std::size_t i = next++; i < faces.size() && !cancel.isCancelled(); i = next++)
-                work(i);
-        };
-        const std::jthread other(run);
-        run();
+        QHash<QString, Likeness> likenesses;
+        double slope_left_deg = 0.0;
+    };
+    /// The words in the picture, beside those in all faces. Errors: those of PictureMatch::of(), Cancelled.
+    Result<Seen> seenIn(const PictureInk& ink, const std::string& words) const
+    {
+        const auto picture = PictureMatch::of(ink, words);
+        if (!picture)
+            return fail(picture.error());
+        const auto descriptors = describeAll();
+        std::vector<MatchFace> all;
+        for (std::size_t i = 0; i < faces.size(); ++i)
+            all.push_back(
+                {descriptors[i], [&face = faces[i]](std::string_view line) { return face.set(line); }});
+        const auto found = likest(*picture, all, {}, cancel, [&](const std::vector<FaceMatch>& so_far) {
+            const auto first = std::span(so_far).first(std::min(so_far.size(), kMostOutlines / 2));
+            tell([&m = model, some = likenessesOf(*picture, first)] { m.take(some, false); });
+        });
+        if (!found)
+            return fail(found.error());
+        return Seen{likenessesOf(*picture, *found), found->empty() ? 0.0 : slopeLeft_deg(found->front())};
+    }
+
+    /// With outlines of the likest.
+    QHash<QString, Likeness> likenessesOf(const PictureMatch& picture,
+                                          std::span<const FaceMatch> matches) const
+    {
+        QHash<QString, Likeness> out;
+        for (const auto& match : matches) {
+            const auto& face = faces[match.face];
+            Likeness one{match.likeness, match.words, QString::fromStdString(match.worst_letter), {}, {}};
+            if (static_cast<std::size_t>(out.size()) < kMostOutlines)
+                if (const auto set = face.set(picture.words())) {
+                    one.outline_px = lettersOf(match, *set, face.letters(),
+                                               [&](std::size_t i) { return match.fit.letters[i].origin_px; });
+                    one.words_px = lettersOf(match, *set, face.letters(), [&](std::size_t i) {
+                        return Point{set->word.letters[i].x_em * match.fit.px_per_em, 0.0};
+                    });
+                }
+            out.insert(face.key, std::move(one));
+        }
+        return out;
     }
 };
 
@@ -199,7 +252,6 @@ void LikenessModel::lookLike(int row)
     m_font_key = keyOf(row);
     m_font_name = m_fonts.name(row);
     emit wantedChanged();
-    askForOutlines();
     look();
 }
 
@@ -210,7 +262,6 @@ void LikenessModel::setPicture(std::shared_ptr<const Picture> picture)
     m_picture = std::move(picture);
     m_wishes = {};
     emit wantedChanged();
-    askForOutlines();
     m_is_levelled = false;
     readInk(m_wishes);
 }
@@ -236,6 +287,22 @@ void LikenessModel::setReading(const InkWishes& wishes)
     m_wishes = wishes;
     m_is_levelled = false;
     readInk(wishes);
+}
+
+void LikenessModel::straightenPlate()
+{
+    if (!m_picture)
+        return;
+    m_pool.run(kInkSlot, 1, [this, picture = m_picture](const CancelToken&) {
+        return [this, corners = plateIn(*picture)] {
+            if (!corners)
+                return emit plateMissed();
+            InkWishes wishes;
+            wishes.corners = corners;
+            wishes.is_light_on_dark = m_wishes.is_light_on_dark;
+            setReading(wishes);
+        };
+    });
 }
 
 void LikenessModel::setWords(const QString& words)
@@ -273,26 +340,26 @@ void LikenessModel::askForOutlines()
         if (!m_fonts.isListing(row))
             continue;
         const Listing& listing = m_fonts.listing(row);
-        if (m_outlines.contains(listing.id))
+        if (m_sent.contains(listing.id))
             continue;
         ++asked;
         ++m_asked_outlines;
-        m_outlines.insert(listing.id, nullptr);
+        m_sent.insert(listing.id, nullptr);
         m_catalogue.keyMap(listing.id, listing.styles.value(0),
                            [this, id = listing.id](const Result<std::shared_ptr<const RemoteKeyMap>>& map) {
                                --m_asked_outlines;
-                               if (!map) {
-                                   m_outlines.remove(id); // asked again with the next look
+                               if (!map || !((*map)->units_per_em > 0.0)) {
+                                   m_sent.remove(id); // asked again with the next look
                                    emit progressed();
                                    return;
                                }
-                               auto letters = std::make_shared<std::vector<NamedOutline>>();
+                               std::vector<NamedOutline> letters;
                                const double scale = 1.0 / (*map)->units_per_em;
                                for (const auto& key : (*map)->keys)
-                                   letters->push_back(
+                                   letters.push_back(
                                        {key.character, key.advance_fu * scale,
                                         transformed(key.outline_fu, Affine{scale, 0, 0, scale, 0, 0})});
-                               m_outlines.insert(id, std::move(letters));
+                               m_sent.insert(id, std::make_shared<SentLetters>(std::move(letters)));
                                if (m_wanted != Wanted::Nothing)
                                    askToLook();
                            });
@@ -304,8 +371,8 @@ std::vector<LikenessModel::Candidate> LikenessModel::candidates() const
     std::vector<Candidate> faces;
     for (int row = 0; row < m_fonts.rowCount(); ++row) {
         if (m_fonts.isListing(row)) {
-            if (auto outlines = m_outlines.value(m_fonts.listing(row).id))
-                faces.push_back({keyOf(row), {}, {}, std::move(outlines)});
+            if (auto sent = m_sent.value(m_fonts.listing(row).id))
+                faces.push_back({keyOf(row), {}, {}, std::move(sent)});
             continue;
         }
         const auto& entry = m_fonts.entry(row);
@@ -317,6 +384,7 @@ std::vector<LikenessModel::Candidate> LikenessModel::candidates() const
 void LikenessModel::look()
 {
     ++m_round;
+    askForOutlines(); // of listings that have come since
     if (m_wanted == Wanted::Font)
         return lookLikeFont(candidates());
     if (m_wanted == Wanted::Picture && m_ink)
@@ -327,60 +395,22 @@ void LikenessModel::look()
 
 void LikenessModel::lookLikePicture(std::vector<Candidate> faces)
 {
-    auto picture = PictureMatch::of(*m_ink, m_words.toStdString());
-    if (!picture) {
-        // Nothing was typed yet: that is no trouble.
-        if (picture.error().code != ErrorCode::EmptyText)
-            m_trouble = picture.error();
-        m_pool.cancel(kLookSlot);
-        return take({}, true);
-    }
     m_trouble.reset();
-    m_pool.run(
-        kLookSlot, 0,
-        [this, number = m_round, faces = std::move(faces), store = m_store,
-         match = std::make_shared<PictureMatch>(std::move(*picture))](const CancelToken& cancel) {
-            const Round round{*this, number, faces, store, cancel};
-            const auto descriptors = round.describeAll();
-            std::vector<MatchFace> all;
-            for (std::size_t i = 0; i < round.faces.size(); ++i)
-                all.push_back({descriptors[i],
-                               [&face = round.faces[i]](std::string_view words) { return face.set(words); }});
-            const auto likenesses = [&round, &match](const std::vector<FaceMatch>& some) {
-                QHash<QString, Likeness> out;
-                for (const auto& found : some) {
-                    const auto& face = round.faces[found.face];
-                    Likeness one{
-                        found.likeness, found.words, QString::fromStdString(found.worst_letter), {}, {}};
-                    if (static_cast<std::size_t>(out.size()) < kMostOutlines)
-                        if (const auto set = face.set(match->words())) {
-                            one.outline_px = lettersOf(found, *set, face.outlines, [&](std::size_t i) {
-                                return found.fit.letters[i].origin_px;
-                            });
-                            one.words_px = lettersOf(found, *set, face.outlines, [&](std::size_t i) {
-                                return Point{set->word.letters[i].x_em * found.fit.px_per_em, 0.0};
-                            });
-                        }
-                    out.insert(face.key, std::move(one));
-                }
-                return out;
-            };
-            const auto found = likest(*match, all, {}, cancel, [&](const std::vector<FaceMatch>& so_far) {
-                auto first = so_far;
-                first.resize(std::min(first.size(), kMostOutlines / 2));
-                round.tell([this, some = likenesses(first)] { take(some, false); });
-            });
-            QHash<QString, Likeness> last;
-            if (found)
-                last = likenesses(*found);
-            const double slope_left_deg = found && !found->empty() ? slopeLeft_deg(found->front()) : 0.0;
-            return [this, last = std::move(last), number, slope_left_deg] {
-                if (number != m_round)
-                    return;
-                take(last, true);
-                level(slope_left_deg);
-            };
-        });
+    m_pool.run(kLookSlot, 0,
+               [this, number = m_round, faces = std::move(faces), store = m_store, ink = m_ink,
+                words = m_words.toStdString()](const CancelToken& cancel) {
+                   auto seen = Round{*this, number, faces, store, cancel}.seenIn(*ink, words);
+                   return [this, seen = std::move(seen), number] {
+                       if (number != m_round)
+                           return;
+                       // Nothing was typed yet: that is no trouble.
+                       if (!seen && seen.error().code != ErrorCode::EmptyText)
+                           m_trouble = seen.error();
+                       take(seen ? seen->likenesses : QHash<QString, Likeness>(), true);
+                       if (seen)
+                           level(seen->slope_left_deg);
+                   };
+               });
 }
 
 /// Once for each reading, and never against what the person says.
@@ -408,7 +438,7 @@ void LikenessModel::lookLikeFont(std::vector<Candidate> faces)
                        const FaceLook look(*descriptor);
                        const auto descriptors = round.describeAll();
                        std::vector<double> distances(descriptors.size(), 1.0);
-                       round.onThreads([&](std::size_t i) {
+                       onThreads(kThreads, descriptors.size(), cancel, [&](std::size_t i) {
                            if (descriptors[i])
                                distances[i] = look.distanceTo(FaceLook(*descriptors[i]), words);
                        });

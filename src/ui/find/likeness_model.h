@@ -34,6 +34,8 @@ public:
     /// Fonts that look like lettering; wishes and words as they were for another picture are forgotten.
     void setPicture(std::shared_ptr<const Picture> picture);
     void setReading(const InkWishes& wishes);
+    /// The corners go onto the label or sign that is seen; plateMissed() where none is.
+    void straightenPlate();
     void setWords(const QString& words);
     /// Back to nothing; the picture is forgotten.
     void clear();
@@ -75,12 +77,14 @@ signals:
     /// What is wanted, the picture or its reading are others.
     void wantedChanged();
     void inkChanged();
+    void plateMissed();
     /// Likenesses arrived, or went.
     void found();
     void progressed();
 
 private:
     struct Candidate;
+    struct SentLetters;
     struct Round;
     QString keyOf(int row) const;
     void readInk(const InkWishes& wishes);
@@ -105,7 +109,7 @@ private:
     std::optional<Error> m_trouble;
     QHash<QString, Likeness> m_found;
     /// Letters that the catalogue sent of its listings; null while they are asked for.
-    QHash<QString, std::shared_ptr<const std::vector<NamedOutline>>> m_outlines;
+    QHash<QString, std::shared_ptr<const SentLetters>> m_sent;
     int m_asked_outlines = 0;
     std::pair<int, int> m_described{0, 0};
     quint64 m_round = 0;

@@ -19,7 +19,7 @@
 #include <QShortcut>
 #include <QStackedWidget>
 
-#include <cmath>
+#include <utility>
 
 namespace ink::ui {
 namespace {
@@ -168,11 +168,9 @@ QWidget* PicturePage::buildSentence()
             w.painted_out.clear(); // they lie elsewhere in a picture that is turned otherwise
         });
     });
-    connect(m_plate, &QPushButton::clicked, this, [this] {
-        if (const auto corners = plateIn(*m_likeness.picture()))
-            emit m_picture->cornersChanged(*corners);
-        else
-            m_state->setText(tr("No label or sign stands out from its ground. Drag the corners by hand."));
+    connect(m_plate, &QPushButton::clicked, &m_likeness, &LikenessModel::straightenPlate);
+    connect(&m_likeness, &LikenessModel::plateMissed, this, [this] {
+        m_state->setText(tr("No label or sign stands out from its ground. Drag the corners by hand."));
     });
     connect(m_whole, &QPushButton::clicked, this, [this] { changeReading([](InkWishes& w) { w = {}; }); });
     connect(m_unpaint, &QPushButton::clicked, this, [this] {
@@ -313,9 +311,9 @@ void PicturePage::showReading()
     m_stack->setCurrentIndex(picture ? 1 : 0);
     if (picture) {
         const auto& wishes = m_likeness.reading();
-        m_picture->setPicture(picture);
-        if (wishes.corners)
-            m_picture->setCorners(*wishes.corners);
+        if (std::exchange(m_shown, picture) != picture)
+            m_picture->setPicture(picture);
+        m_picture->setCorners(wishes.corners.value_or(m_picture->wholePicture()));
         if (m_words->text() != m_likeness.words())
             m_words->setText(m_likeness.words());
         const auto& ink = m_likeness.ink();

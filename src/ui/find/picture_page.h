@@ -55,6 +55,8 @@ private:
     FontListModel& m_fonts;
     std::function<QString(QWidget* parent)> m_ask;
     bool m_is_showing = false;
+    /// What the view holds now: pictures are large, and readings change often.
+    std::shared_ptr<const Picture> m_shown;
 
     QStackedWidget* m_stack = nullptr;
     QLineEdit* m_words = nullptr;

@@ -56,32 +56,26 @@ void PictureView::setCorners(const FrameCorners& corners)
     update();
 }
 
-QRectF PictureView::shown() const
+FittedPart PictureView::fitted() const
 {
-    if (m_image.isNull())
-        return {};
-    const QSizeF size =
-        QSizeF(m_image.size())
-            .scaled(QSizeF(this->size()) - QSizeF(2 * kReach_px, 2 * kReach_px), Qt::KeepAspectRatio);
-    return {QPointF((width() - size.width()) / 2.0, (height() - size.height()) / 2.0), size};
-}
-
-double PictureView::scale() const
-{
-    return m_image.isNull() ? 1.0 : shown().width() / m_image.width();
+    return {QRectF(m_image.rect()), size(), kReach_px};
 }
 
 QPointF PictureView::onScreen(int corner) const
 {
-    const auto& c = m_corners[static_cast<std::size_t>(corner)];
-    return shown().topLeft() + QPointF(c.x, c.y) * scale();
+    return fitted().toScreen(m_corners[static_cast<std::size_t>(corner)]);
 }
 
 Point PictureView::toPicture(QPointF screen) const
 {
-    const QPointF at = (screen - shown().topLeft()) / scale();
-    return {std::clamp(at.x(), 0.0, static_cast<double>(m_image.width())),
-            std::clamp(at.y(), 0.0, static_cast<double>(m_image.height()))};
+    const Point at = fitted().toPicture(screen);
+    return {std::clamp(at.x, 0.0, static_cast<double>(m_image.width())),
+            std::clamp(at.y, 0.0, static_cast<double>(m_image.height()))};
+}
+
+FrameCorners PictureView::wholePicture() const
+{
+    return cornersOf({0.0, 0.0, static_cast<double>(m_image.width()), static_cast<double>(m_image.height())});
 }
 
 void PictureView::moveCorner(int corner, Point to)
@@ -172,7 +166,7 @@ void PictureView::paintEvent(QPaintEvent*)
     const auto& c = m_theme.colours();
     if (m_image.isNull())
         return;
-    const QRectF area = shown();
+    const QRectF area = fitted().shown;
     painter.drawImage(area, m_image);
     QPolygonF frame;
     for (int i = 0; i < 4; ++i)

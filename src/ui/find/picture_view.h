@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/match/picture_ink.h"
+#include "ui/find/fitted_part.h"
 #include "ui/theme.h"
 
 #include <QImage>
@@ -20,6 +21,7 @@ public:
 
     void setPicture(const std::shared_ptr<const Picture>& picture);
     void setCorners(const FrameCorners& corners);
+    FrameCorners wholePicture() const;
     const FrameCorners& corners() const { return m_corners; }
     /// Which corner the arrow keys move, from the top left clockwise.
     int chosenCorner() const { return m_chosen; }
@@ -40,8 +42,7 @@ protected:
     void keyPressEvent(QKeyEvent* event) override;
 
 private:
-    QRectF shown() const;
-    double scale() const;
+    FittedPart fitted() const;
     Point toPicture(QPointF screen) const;
     void moveCorner(int corner, Point to);
     void say();

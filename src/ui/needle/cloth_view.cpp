@@ -29,15 +29,6 @@ QColor mixed(const QColor& a, const QColor& b, double share)
     return {part(a.red(), b.red()), part(a.green(), b.green()), part(a.blue(), b.blue())};
 }
 
-Box boxOf(const NeedleWork& work)
-{
-    Box box;
-    for (const auto& step : work)
-        if (step.kind == NeedleStep::Kind::Stitch)
-            box.add(step.at);
-    return box;
-}
-
 } // namespace
 
 std::vector<ThicknessTone> thicknessTones()
