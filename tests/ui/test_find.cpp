@@ -382,7 +382,21 @@ void TestFind::receiptsAndDecisionsAreKeptAndUndone()
             return f.window->findChild<QLabel*>("verdict") && f.find<QLabel>("verdict")->text() == "May sell";
         },
         5000));
-    QTest::keyClicks(f.find<QLineEdit>("decisionWords"), "Jars only, he agreed.");
+    // The dossier is shown anew under somebody who writes: when another paper has been read, for one.
+    QTest::keyClicks(f.find<QLineEdit>("decisionWords"), "Jars only, ");
+    f.find<QLineEdit>("decisionWords")->setFocus();
+    f.paper = QString::fromStdString((f.folder.path() / "note.txt").string());
+    QFile note(f.paper);
+    QVERIFY(note.open(QIODevice::WriteOnly));
+    note.write("Thank you for the jars. Perrin");
+    note.close();
+    const QPointer<QLineEdit> before = f.find<QLineEdit>("decisionWords");
+    f.press("attachPaper");
+    QVERIFY(
+        QTest::qWaitFor([&] { return !before && f.window->findChild<QLineEdit*>("decisionWords"); }, 5000));
+    f.rest();
+    QCOMPARE(f.find<QLineEdit>("decisionWords")->text(), QStringLiteral("Jars only, "));
+    QTest::keyClicks(f.find<QLineEdit>("decisionWords"), "he agreed.");
     f.press("keepDecision");
     f.rest();
     // Kept by content: another window on the same folder knows it.
@@ -392,10 +406,11 @@ void TestFind::receiptsAndDecisionsAreKeptAndUndone()
     QVERIFY(rights);
     QCOMPARE(rights->dossier.verdict, Verdict::MaySell);
     QCOMPARE(rights->record.decisions.size(), std::size_t(1));
-    QTest::keyClick(f.window.get(), Qt::Key_Z, Qt::ControlModifier);
-    f.rest();
-    QTest::keyClick(f.window.get(), Qt::Key_Z, Qt::ControlModifier);
-    f.rest();
+    QCOMPARE(rights->record.decisions.front().words, std::string("Jars only, he agreed."));
+    for (int step = 0; step < 3; ++step) {
+        QTest::keyClick(f.window.get(), Qt::Key_Z, Qt::ControlModifier);
+        f.rest();
+    }
     QVERIFY(QTest::qWaitFor(
         [&] {
             return f.window->findChild<QLabel*>("verdict") &&

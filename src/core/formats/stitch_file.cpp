@@ -1,400 +1,17 @@
 #include "core/formats/stitch_file.h"
 
-#include "core/formats/cairo_stream.h"
-#include "core/formats/xml_text.h"
+#include "core/formats/stitch_records.h"
+#include "core/formats/thread_picture.h"
 
 #include <algorithm>
 #include <array>
 #include <cctype>
-#include <cmath>
-#include <cstdint>
-#include <cstdio>
-#include <cstdlib>
-#include <locale>
 #include <ostream>
-#include <sstream>
 
 namespace ink {
 namespace {
 
 constexpr std::array<std::string_view, 4> kSuffixes{".dst", ".exp", ".svg", ".png"};
-constexpr int kDstReach = 121, kExpReach = 127;
-constexpr std::size_t kDstHeader = 512;
-constexpr std::size_t kTrimJumps = 3;
-constexpr double kFarthest_units = 320000.0;
-constexpr double kPng_dpi = 300.0, kMostPixels = 6000.0, kAround_mm = 5.0;
-
-struct Move
-{
-    int dx = 0, dy = 0;
-};
-
-struct Record
-{
-    enum class Kind : std::uint8_t { Stitch, Jump, Stop };
-    Kind kind = Kind::Stitch;
-    Move by;
-};
-
-/// In units, each no longer than a record takes.
-Result<std::vector<Record>> recordsOf(const NeedleWork& work, int reach)
-{
-    std::vector<Record> out;
-    std::array<long, 2> at{0, 0};
-    bool is_cut = false;
-    const auto add = [&](Record::Kind kind, long x, long y, long least) {
-        const long dx = x - at[0], dy = y - at[1];
-        const long parts = std::max(least, (std::max(std::labs(dx), std::labs(dy)) + reach - 1) / reach);
-        for (long k = 1; k <= parts; ++k) {
-            const auto part = [&](long d) { return int(d * k / parts - d * (k - 1) / parts); };
-            // A stitch that is too long for a record: the needle stays up on the way.
-            const auto own = kind == Record::Kind::Stitch && k < parts ? Record::Kind::Jump : kind;
-            out.push_back({own, {part(dx), part(dy)}});
-        }
-        at = {x, y};
-    };
-    for (const auto& step : work) {
-        const double x = std::round(step.at.x / kNeedleGrid_mm), y = std::round(step.at.y / kNeedleGrid_mm);
-        if (!(std::abs(x) <= kFarthest_units && std::abs(y) <= kFarthest_units))
-            return fail(ErrorCode::CoordinateOutOfRange);
-        switch (step.kind) {
-        case NeedleStep::Kind::Stitch:
-            add(Record::Kind::Stitch, long(x), long(y), 1);
-            break;
-        case NeedleStep::Kind::Jump:
-            add(Record::Kind::Jump, long(x), long(y), is_cut ? long(kTrimJumps) : 1);
-            break;
-        case NeedleStep::Kind::Trim:
-            is_cut = true;
-            continue;
-        case NeedleStep::Kind::Stop:
-            out.push_back({Record::Kind::Stop, {}});
-            break;
-        }
-        is_cut = false;
-    }
-    return out;
-}
-
-/// Balanced ternary: each digit -1, 0 or 1 of 1, 3, 9, 27, 81.
-std::array<int, 5> digitsOf(int value)
-{
-    std::array<int, 5> out{};
-    for (auto& digit : out) {
-        const int rest = ((value % 3) + 3) % 3;
-        digit = rest == 2 ? -1 : rest;
-        value = (value - digit) / 3;
-    }
-    return out;
-}
-
-/// Of a record's three bytes: which bits say which digit of x and y, plus and minus.
-struct TernaryBits
-{
-    int byte = 0;
-    int x_plus = 0, x_minus = 0, y_plus = 0, y_minus = 0;
-};
-constexpr std::array<TernaryBits, 5> kBits{{{0, 0x01, 0x02, 0x80, 0x40},
-                                            {1, 0x01, 0x02, 0x80, 0x40},
-                                            {0, 0x04, 0x08, 0x20, 0x10},
-                                            {1, 0x04, 0x08, 0x20, 0x10},
-                                            {2, 0x04, 0x08, 0x20, 0x10}}};
-constexpr int kDstAlways = 0x03, kDstJump = 0x80, kDstColour = 0x40, kDstEnd = 0xF3;
-
-std::array<char, 3> dstRecord(const Record& record)
-{
-    std::array<int, 3> bytes{0, 0, kDstAlways};
-    const auto x = digitsOf(record.by.dx), y = digitsOf(record.by.dy);
-    for (std::size_t d = 0; d < kBits.size(); ++d) {
-        auto& byte = bytes[std::size_t(kBits[d].byte)];
-        byte |= x[d] > 0 ? kBits[d].x_plus : x[d] < 0 ? kBits[d].x_minus : 0;
-        byte |= y[d] > 0 ? kBits[d].y_plus : y[d] < 0 ? kBits[d].y_minus : 0;
-    }
-    if (record.kind == Record::Kind::Jump)
-        bytes[2] |= kDstJump;
-    if (record.kind == Record::Kind::Stop)
-        bytes[2] |= kDstJump | kDstColour;
-    return {char(bytes[0]), char(bytes[1]), char(bytes[2])};
-}
-
-/// Letters that every machine shows.
-std::string labelOf(const std::string& title)
-{
-    std::string out;
-    for (const char c : title)
-        if (out.size() < 16)
-            out += std::isalnum(static_cast<unsigned char>(c)) || c == ' ' || c == '-' ? c : '_';
-    return out;
-}
-
-std::string dstHeader(const std::vector<Record>& records, const std::string& title)
-{
-    int x = 0, y = 0, left = 0, right = 0, top = 0, bottom = 0, stops = 0;
-    for (const auto& record : records) {
-        x += record.by.dx;
-        y += record.by.dy;
-        left = std::min(left, x);
-        right = std::max(right, x);
-        bottom = std::min(bottom, y);
-        top = std::max(top, y);
-        stops += record.kind == Record::Kind::Stop;
-    }
-    std::array<char, 256> text{};
-    const auto signOf = [](int v) { return v < 0 ? '-' : '+'; };
-    std::snprintf(text.data(), text.size(),
-                  "LA:%-16s\rST:%7zu\rCO:%3d\r+X:%5d\r-X:%5d\r+Y:%5d\r-Y:%5d\rAX:%c%5d\rAY:%c%5d\rMX:+%"
-                  "5d\rMY:+%5d\rPD:******\r",
-                  labelOf(title).c_str(), records.size(), stops, right, -left, top, -bottom, signOf(x),
-                  std::abs(x), signOf(y), std::abs(y), 0, 0);
-    std::string out = text.data();
-    out += '\x1A';
-    out.resize(kDstHeader, ' ');
-    return out;
-}
-
-void writeDst(std::ostream& out, const std::vector<Record>& records, const std::string& title)
-{
-    out << dstHeader(records, title);
-    for (const auto& record : records)
-        out.write(dstRecord(record).data(), 3);
-    out.write("\0\0\xF3", 3);
-}
-
-void writeExp(std::ostream& out, const std::vector<Record>& records)
-{
-    for (const auto& record : records) {
-        if (record.kind == Record::Kind::Jump)
-            out.write("\x80\x04", 2);
-        if (record.kind == Record::Kind::Stop)
-            out.write("\x80\x01", 2);
-        const std::array<char, 2> by{char(record.by.dx), char(record.by.dy)};
-        out.write(by.data(), 2);
-    }
-}
-
-std::string escaped(const std::string& title)
-{
-    std::string out;
-    for (const char c : xmlText(title))
-        out += c == '&' ? "&amp;" : c == '<' ? "&lt;" : c == '>' ? "&gt;" : std::string(1, c);
-    return out;
-}
-
-std::string threadOf(const SewnFile& file, std::size_t layer)
-{
-    return file.threads.empty() ? "#a23a2b" : file.threads[std::min(layer, file.threads.size() - 1)];
-}
-
-/// Each line that is sewn without a break, with its layer.
-template <class Sewn>
-void eachThread(const NeedleWork& work, const Sewn& sewn)
-{
-    std::vector<Point> line;
-    std::size_t layer = 0;
-    const auto close = [&] {
-        if (line.size() > 1)
-            sewn(layer, line);
-        line.clear();
-    };
-    for (const auto& step : work) {
-        if (step.kind != NeedleStep::Kind::Stitch)
-            close();
-        if (step.kind == NeedleStep::Kind::Stop)
-            ++layer;
-        if (step.kind == NeedleStep::Kind::Stitch)
-            line.push_back(step.at);
-    }
-    close();
-}
-
-void writeThreadSvg(std::ostream& out, const SewnFile& file)
-{
-    const Box box = boxOf(file.work);
-    const double left = box.x0 - kThread_mm, top = box.y1 + kThread_mm, width = box.width() + 2 * kThread_mm,
-                 height = box.height() + 2 * kThread_mm;
-    std::ostringstream text;
-    text.imbue(std::locale::classic());
-    text << "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n<svg xmlns=\"http://www.w3.org/2000/svg\" "
-            "version=\"1.1\" width=\""
-         << width << "mm\" height=\"" << height << "mm\" viewBox=\"0 0 " << width << ' ' << height
-         << "\">\n<title>" << escaped(file.title) << "</title>\n<g fill=\"none\" stroke-width=\""
-         << kThread_mm << "\" stroke-linecap=\"round\" stroke-linejoin=\"round\">\n";
-    eachThread(file.work, [&](std::size_t layer, const std::vector<Point>& line) {
-        text << "<polyline class=\"layer-" << layer + 1 << "\" stroke=\"" << threadOf(file, layer)
-             << "\" points=\"";
-        for (const auto& p : line)
-            text << std::round((p.x - left) * 100) / 100 << ',' << std::round((top - p.y) * 100) / 100 << ' ';
-        text << "\"/>\n";
-    });
-    text << "</g>\n</svg>\n";
-    out << text.str();
-}
-
-Result<void> writeCloth(std::ostream& out, const SewnFile& file)
-{
-    const Box box = boxOf(file.work);
-    const double width = box.width() + 2 * kAround_mm, height = box.height() + 2 * kAround_mm;
-    const double dpi = std::min(kPng_dpi, kMostPixels / std::max(width, height) * 25.4), per_mm = dpi / 25.4;
-    detail::CairoPage page(cairo_image_surface_create(CAIRO_FORMAT_RGB24, std::max(1, int(width * per_mm)),
-                                                      std::max(1, int(height * per_mm))));
-    cairo_t* c = page.context();
-    const auto [cr, cg, cb] = detail::rgbOf(file.cloth);
-    cairo_set_source_rgb(c, cr, cg, cb);
-    cairo_paint(c);
-    cairo_scale(c, per_mm, -per_mm);
-    cairo_translate(c, kAround_mm - box.x0, -kAround_mm - box.y1);
-    if (file.laid_cloth) {
-        const auto [lr, lg, lb] = detail::rgbOf(laidClothOn(file.cloth));
-        cairo_set_source_rgb(c, lr, lg, lb);
-        cairo_set_fill_rule(c, CAIRO_FILL_RULE_EVEN_ODD);
-        for (const auto& piece : file.laid_cloth->pieces) {
-            detail::addContour(c, piece.outer);
-            for (const auto& middle : piece.middles)
-                detail::addContour(c, middle);
-            cairo_fill(c);
-        }
-    }
-    cairo_set_line_width(c, kThread_mm);
-    cairo_set_line_cap(c, CAIRO_LINE_CAP_ROUND);
-    eachThread(file.work, [&](std::size_t layer, const std::vector<Point>& line) {
-        const auto [r, g, b] = detail::rgbOf(threadOf(file, layer));
-        for (std::size_t i = 1; i < line.size(); ++i) {
-            const double sheen = sheenOf(line[i] - line[i - 1]);
-            cairo_set_source_rgb(c, std::min(1.0, r * sheen), std::min(1.0, g * sheen),
-                                 std::min(1.0, b * sheen));
-            cairo_move_to(c, line[i - 1].x, line[i - 1].y);
-            cairo_line_to(c, line[i].x, line[i].y);
-            cairo_stroke(c);
-        }
-    });
-    return detail::writePng(out, page, dpi);
-}
-
-/// Collects the steps of a file; jumps in a row are one move, with the thread cut where there are three.
-class StepReader
-{
-public:
-    void stitch(Move by)
-    {
-        move(by);
-        close();
-        m_work.push_back({NeedleStep::Kind::Stitch, place()});
-    }
-    void jump(Move by)
-    {
-        move(by);
-        ++m_jumps;
-    }
-    void stop(Move by)
-    {
-        move(by);
-        close();
-        m_work.push_back({NeedleStep::Kind::Stop, place()});
-    }
-    NeedleWork take() { return std::move(m_work); }
-
-private:
-    void move(Move by)
-    {
-        if (m_jumps == 0)
-            m_from = place();
-        m_x += by.dx;
-        m_y += by.dy;
-    }
-    Point place() const { return {double(m_x) * kNeedleGrid_mm, double(m_y) * kNeedleGrid_mm}; }
-    void close()
-    {
-        if (m_jumps >= kTrimJumps && !m_work.empty())
-            m_work.push_back({NeedleStep::Kind::Trim, m_from});
-        if (m_jumps > 0)
-            m_work.push_back({NeedleStep::Kind::Jump, place()});
-        m_jumps = 0;
-    }
-
-    NeedleWork m_work;
-    long m_x = 0, m_y = 0;
-    std::size_t m_jumps = 0;
-    Point m_from;
-};
-
-Result<ReadStitches> readDst(std::string_view bytes)
-{
-    if (bytes.size() < kDstHeader)
-        return fail(ErrorCode::DocumentDamaged, {}, "it is shorter than the header of a DST file");
-    ReadStitches out;
-    if (const auto label = bytes.substr(0, kDstHeader); label.starts_with("LA:")) {
-        out.title = std::string(label.substr(3, label.substr(3, 16).find('\r')));
-        out.title.resize(std::min<std::size_t>(out.title.size(), 16));
-        while (!out.title.empty() && (out.title.back() == ' ' || out.title.back() == '\0'))
-            out.title.pop_back();
-    }
-    StepReader reader;
-    out.is_cut_short = true;
-    for (std::size_t at = kDstHeader; at + 3 <= bytes.size(); at += 3) {
-        const std::array<int, 3> b{static_cast<unsigned char>(bytes[at]),
-                                   static_cast<unsigned char>(bytes[at + 1]),
-                                   static_cast<unsigned char>(bytes[at + 2])};
-        if (b[2] == kDstEnd) {
-            out.is_cut_short = false;
-            break;
-        }
-        if ((b[2] & kDstAlways) != kDstAlways)
-            return fail(ErrorCode::DocumentDamaged, {}, "a record is none of a DST file");
-        Move by;
-        int weight = 1;
-        for (const auto& bits : kBits) {
-            const int byte = b[std::size_t(bits.byte)];
-            by.dx += weight * (((byte & bits.x_plus) != 0) - ((byte & bits.x_minus) != 0));
-            by.dy += weight * (((byte & bits.y_plus) != 0) - ((byte & bits.y_minus) != 0));
-            weight *= 3;
-        }
-        if ((b[2] & kDstColour) != 0)
-            reader.stop(by);
-        else if ((b[2] & kDstJump) != 0)
-            reader.jump(by);
-        else
-            reader.stitch(by);
-    }
-    out.work = reader.take();
-    if (out.work.empty())
-        return fail(ErrorCode::DocumentDamaged, {}, "there is no stitch in it");
-    return out;
-}
-
-Result<ReadStitches> readExp(std::string_view bytes)
-{
-    ReadStitches out;
-    StepReader reader;
-    std::size_t at = 0;
-    const auto pair = [&](std::size_t from) {
-        return Move{static_cast<signed char>(bytes[from]), static_cast<signed char>(bytes[from + 1])};
-    };
-    while (at + 2 <= bytes.size()) {
-        const auto first = static_cast<unsigned char>(bytes[at]),
-                   second = static_cast<unsigned char>(bytes[at + 1]);
-        if (first != 0x80) {
-            reader.stitch(pair(at));
-            at += 2;
-            continue;
-        }
-        if (at + 4 > bytes.size()) {
-            out.is_cut_short = true;
-            break;
-        }
-        if (second == 0x01)
-            reader.stop(pair(at + 2));
-        else if (second == 0x04)
-            reader.jump(pair(at + 2));
-        else
-            return fail(ErrorCode::DocumentDamaged, {}, "an order is none of an EXP file");
-        at += 4;
-    }
-    out.is_cut_short = out.is_cut_short || at + 1 == bytes.size();
-    out.work = reader.take();
-    if (out.work.empty())
-        return fail(ErrorCode::DocumentDamaged, {}, "there is no stitch in it");
-    return out;
-}
 
 } // namespace
 
@@ -416,44 +33,28 @@ std::optional<StitchFormat> stitchFormatOf(std::string_view file_name)
     return {};
 }
 
-std::string laidClothOn(const std::string& cloth)
-{
-    auto rgb = detail::rgbOf(cloth);
-    const bool is_light = 0.299 * rgb[0] + 0.587 * rgb[1] + 0.114 * rgb[2] > 0.5; // ITU-R BT.601
-    std::string out = "#";
-    for (const double part : rgb) {
-        const double told = is_light ? 0.8 * part : part + 0.5 * (1.0 - part);
-        const int value = std::clamp(int(std::lround(255.0 * told)), 0, 255);
-        constexpr std::string_view kDigits = "0123456789abcdef";
-        out += kDigits[std::size_t(value / 16)];
-        out += kDigits[std::size_t(value % 16)];
-    }
-    return out;
-}
-
 Result<void> writeStitches(std::ostream& out, const SewnFile& file, StitchFormat format)
 {
     if (std::ranges::none_of(file.work,
                              [](const NeedleStep& s) { return s.kind == NeedleStep::Kind::Stitch; }))
         return fail(ErrorCode::NothingToCut);
-    const auto records = recordsOf(file.work, format == StitchFormat::Dst ? kDstReach : kExpReach);
-    if (!records)
-        return fail(records.error());
+    auto written = Result<void>();
     switch (format) {
     case StitchFormat::Dst:
-        writeDst(out, *records, file.title);
+        written = detail::writeDst(out, file.work, file.title);
         break;
     case StitchFormat::Exp:
-        writeExp(out, *records);
+        written = detail::writeExp(out, file.work);
         break;
     case StitchFormat::Svg:
-        writeThreadSvg(out, file);
+        detail::writeThreadSvg(out, file);
         break;
     case StitchFormat::Png:
-        if (auto done = writeCloth(out, file); !done)
-            return done;
+        written = detail::writeCloth(out, file);
         break;
     }
+    if (!written)
+        return written;
     return out ? Result<void>() : fail(ErrorCode::FileUnwritable);
 }
 
@@ -463,7 +64,7 @@ void writeColourNote(std::ostream& out, const SewnFile& file)
     for (const auto& step : file.work)
         layers += step.kind == NeedleStep::Kind::Stop;
     for (std::size_t layer = 0; layer < layers; ++layer)
-        out << layer + 1 << '\t' << threadOf(file, layer) << '\n';
+        out << layer + 1 << '\t' << detail::threadOf(file, layer) << '\n';
 }
 
 Result<ReadStitches> readStitches(std::string_view bytes, StitchFormat format)
@@ -471,17 +72,10 @@ Result<ReadStitches> readStitches(std::string_view bytes, StitchFormat format)
     if (bytes.size() > kMostStitchFile_bytes)
         return fail(ErrorCode::DocumentDamaged, {}, "it is larger than stitch files are");
     if (format == StitchFormat::Dst)
-        return readDst(bytes);
+        return detail::readDst(bytes);
     if (format == StitchFormat::Exp)
-        return readExp(bytes);
+        return detail::readExp(bytes);
     return fail(ErrorCode::DocumentDamaged, {}, "only DST and EXP files are read");
-}
-
-double sheenOf(Point way)
-{
-    // The light comes from the upper left: threads across it shine.
-    const Point light = unitVector({-1.0, 2.0});
-    return 0.82 + 0.36 * std::abs(cross(unitVector(way), light));
 }
 
 } // namespace ink

@@ -28,6 +28,12 @@ inline double distanceOf(const Box& a, const Box& b)
     return length({std::max({0.0, b.x0 - a.x1, a.x0 - b.x1}), std::max({0.0, b.y0 - a.y1, a.y0 - b.y1})});
 }
 
+/// 0 inside.
+inline double distanceTo(const Box& box, Point p)
+{
+    return distanceOf(box, Box{p.x, p.y, p.x, p.y});
+}
+
 /// Of the control points: no smaller than the curve, and quicker than its exact box.
 inline Box controlBox(const Segment& s)
 {

@@ -1,10 +1,8 @@
 #include "core/handoff/sheet_plan.h"
 
-#include "core/base/text.h"
 #include "core/cut/sheet_room.h"
 #include "core/geometry/measure.h"
-#include "core/geometry/nesting.h"
-#include "core/geometry/offset.h"
+#include "core/handoff/sheet_layers.h"
 
 #include <algorithm>
 #include <cmath>
@@ -17,49 +15,6 @@ namespace {
 /// Registration crosses: how long their arms are together, and how much of each edge they take.
 constexpr double kCross_mm = 6.0, kCrossEdge_mm = 9.0;
 
-/// A filled frame: what is round it may not come into it.
-Outline boxOutline(const Box& box)
-{
-    const Point corners[]{{box.x0, box.y0}, {box.x1, box.y0}, {box.x1, box.y1}, {box.x0, box.y1}};
-    Contour ring;
-    for (std::size_t i = 0; i < 4; ++i)
-        ring.segments.push_back(Segment::line(corners[i], corners[(i + 1) % 4]));
-    return {{Piece{std::move(ring), {}}}};
-}
-
-/// What takes room on the sheet: the thing with what is cut round it.
-Outline footprintOf(const Outline& outline, const WeedingHelp& weeding)
-{
-    if (weeding.frame_mm <= 0.0)
-        return outline;
-    const Box ink = bounds(outline);
-    return boxOutline({ink.x0 - weeding.frame_mm, ink.y0 - weeding.frame_mm, ink.x1 + weeding.frame_mm,
-                       ink.y1 + weeding.frame_mm});
-}
-
-bool isFor(const MaterialCard& card, Process process)
-{
-    return std::ranges::find(card.processes, process) != card.processes.end();
-}
-
-/// The card that the person's word for a colour means: its id, or a card for the process that has the word in its name.
-MaterialCard materialOfColour(const SheetRequest& request, const MaterialCard& usual,
-                              const std::string& colour)
-{
-    if (colour.empty())
-        return usual;
-    if (const auto* card = materialCalled(request.materials, colour))
-        return *card;
-    const std::string word = lowered(colour);
-    for (const auto& card : request.materials)
-        if (isFor(card, request.process) && lowered(card.name).find(word) != std::string::npos)
-            return card;
-    MaterialCard unknown = usual;
-    unknown.id = word;
-    unknown.name = colour;
-    return unknown;
-}
-
 /// Things that share sheets.
 struct Group
 {
@@ -67,13 +22,10 @@ struct Group
     std::vector<std::size_t> numbers;
 };
 
-/// Of one material, and the place of its thing.
-struct Layer
-{
-    MaterialCard material;
-    std::vector<std::pair<Operation, SharedOutline>> parts;
-    bool is_border = false;
-};
+using detail::boxOutline;
+using detail::layersOf;
+using detail::MaterialLayer;
+using detail::ThingLayers;
 
 class Planner
 {
@@ -103,69 +55,16 @@ public:
     }
 
 private:
-    struct Shapes
-    {
-        /// What takes room.
-        SharedOutline footprint;
-        /// From the lowest up: the first is placed, the others lie over it.
-        std::vector<Layer> layers;
-    };
     struct Copy
     {
         std::size_t thing;
         int copy;
     };
 
-    Result<SharedOutline> grown(const SharedOutline& outline, double em_mm, double by_mm) const
-    {
-        if (by_mm <= 0.0)
-            return outline;
-        OffsetOptions options;
-        options.cancel = m_request.cancel;
-        auto made = offset(*outline, by_mm, Unit::ofEm(em_mm), options);
-        if (!made)
-            return fail(made.error());
-        return SharedOutline(std::make_shared<const Outline>(std::move(*made)));
-    }
-
-    /// Parts of one material are one layer, in the order of the parts, behind all of them the border.
-    Result<Shapes> shapesOf(const SheetThing& thing) const
-    {
-        Shapes shapes;
-        const double kerf_mm = m_settings.kerf_mm / 2.0;
-        auto whole = grown(thing.outline, thing.em_mm, m_settings.border_mm + kerf_mm);
-        if (!whole)
-            return fail(whole.error());
-        if (m_settings.border_mm > 0.0)
-            shapes.layers.push_back({materialOfColour(m_request, m_usual, m_settings.border_material),
-                                     {{Operation::Cut, *whole}},
-                                     true});
-        const std::vector<ThingPart> alike{{Handling(), thing.outline}};
-        for (const auto& part : thing.parts.empty() ? alike : thing.parts) {
-            const auto& handling = part.handling;
-            const auto material = materialOfColour(m_request, m_usual,
-                                                   handling.colour.empty() ? thing.colour : handling.colour);
-            const Operation operation =
-                handling.operation.value_or(m_settings.operation.value_or(usualOperation(m_request.process)));
-            auto outline = grown(part.outline, thing.em_mm, operation == Operation::Cut ? kerf_mm : 0.0);
-            if (!outline)
-                return fail(outline.error());
-            auto layer = std::ranges::find_if(
-                shapes.layers, [&](const Layer& l) { return !l.is_border && l.material == material; });
-            if (layer == shapes.layers.end())
-                layer = shapes.layers.insert(layer, {material, {}, false});
-            layer->parts.emplace_back(operation, *outline);
-        }
-        shapes.footprint = m_request.weeding.frame_mm > 0.0
-                               ? std::make_shared<const Outline>(footprintOf(**whole, m_request.weeding))
-                               : *whole;
-        return shapes;
-    }
-
     Result<void> prepare()
     {
         for (std::size_t i = 0; i < m_request.things.size(); ++i) {
-            auto shapes = shapesOf(m_request.things[i]);
+            auto shapes = layersOf(m_request.things[i], m_request, m_settings, m_usual);
             if (!shapes)
                 return fail(shapes.error());
             m_plan.has_crosses = m_plan.has_crosses || shapes->layers.size() > 1;
@@ -241,7 +140,8 @@ private:
             ++known->second;
     }
 
-    void addLaid(const Copy& copy, std::size_t number, std::size_t sheet, Placement place, const Layer& layer)
+    void addLaid(const Copy& copy, std::size_t number, std::size_t sheet, Placement place,
+                 const MaterialLayer& layer)
     {
         place.sheet = sheet;
         place.item = number;
@@ -287,7 +187,7 @@ private:
         for (std::size_t i = 0; i < lowest; ++i) {
             const LaidThing base = m_plan.laid[i];
             for (std::size_t upper = 1; upper < m_shapes[base.thing].layers.size(); ++upper) {
-                const Layer& layer = m_shapes[base.thing].layers[upper];
+                const MaterialLayer& layer = m_shapes[base.thing].layers[upper];
                 const auto [sheet, is_new] =
                     sheets.try_emplace({base.sheet, layer.material.id}, m_plan.sheets.size());
                 if (is_new)
@@ -414,7 +314,7 @@ private:
     const SheetRequest& m_request;
     SheetSettings m_settings;
     MaterialCard m_usual;
-    std::vector<Shapes> m_shapes;
+    std::vector<ThingLayers> m_shapes;
     std::vector<Copy> m_copies;
     SheetPlan m_plan;
 };

@@ -6,12 +6,12 @@
 #include "core/geometry/distance.h"
 #include "core/geometry/nesting.h"
 #include "core/geometry/stroke.h"
+#include "core/proof/asked_mendings.h"
 #include "core/proof/one_piece.h"
 #include "core/proof/stencil.h"
 #include "core/proof/widen.h"
 
 #include <algorithm>
-#include <array>
 #include <cmath>
 
 namespace ink {
@@ -24,75 +24,6 @@ constexpr double kBetter = 1.05;
 constexpr double kUnitOfLimit = 1.0 / 25.0;
 /// A finding after mending is one that was there before when it is no further off, in widths of what was asked.
 constexpr double kSamePlace = 1.5;
-
-struct NamedMending
-{
-    MendingKind kind;
-    std::string_view id;
-};
-constexpr std::array kNames{
-    NamedMending{MendingKind::Thicken, "thicken"},
-    NamedMending{MendingKind::OpenGaps, "open-gaps"},
-    NamedMending{MendingKind::CloseGaps, "close-gaps"},
-    NamedMending{MendingKind::LeaveOut, "leave-out"},
-    NamedMending{MendingKind::Enlarge, "enlarge"},
-    NamedMending{MendingKind::Tie, "tie"},
-    NamedMending{MendingKind::FillMiddles, "fill-middles"},
-    NamedMending{MendingKind::EnlargeMiddles, "enlarge-middles"},
-    NamedMending{MendingKind::Blunt, "blunt"},
-    NamedMending{MendingKind::TieAll, "tie-all"},
-    NamedMending{MendingKind::Bar, "bar"},
-    NamedMending{MendingKind::Plate, "plate"},
-    NamedMending{MendingKind::Bridges, "bridges"},
-    NamedMending{MendingKind::NoBridge, "no-bridge"},
-    NamedMending{MendingKind::Leave, "leave"},
-    NamedMending{MendingKind::SewSatin, "sew-satin"},
-    NamedMending{MendingKind::SewRows, "sew-rows"},
-    NamedMending{MendingKind::SewLine, "sew-line"},
-};
-
-double distanceTo(const Box& box, Point p)
-{
-    const double dx = std::max({box.x0 - p.x, 0.0, p.x - box.x1}),
-                 dy = std::max({box.y0 - p.y, 0.0, p.y - box.y1});
-    return std::hypot(dx, dy);
-}
-
-/// Kinds of findings that a mending answers.
-bool answers(MendingKind mending, FindingKind finding)
-{
-    switch (mending) {
-    case MendingKind::Thicken:
-        // A pointed end becomes as thick as its stroke.
-        return finding == FindingKind::ThinStroke || finding == FindingKind::Hanging ||
-               finding == FindingKind::SharpPoint;
-    case MendingKind::OpenGaps:
-    case MendingKind::CloseGaps:
-        return finding == FindingKind::NarrowGap;
-    case MendingKind::LeaveOut:
-    case MendingKind::Enlarge:
-    case MendingKind::Tie:
-        return finding == FindingKind::Speck;
-    case MendingKind::FillMiddles:
-    case MendingKind::EnlargeMiddles:
-        return finding == FindingKind::SmallMiddle;
-    case MendingKind::Blunt:
-        return finding == FindingKind::SharpPoint;
-    case MendingKind::TieAll:
-    case MendingKind::Bar:
-    case MendingKind::Plate:
-        return finding == FindingKind::LoosePiece;
-    case MendingKind::Bridges:
-        return finding == FindingKind::StencilMiddle;
-    case MendingKind::NoBridge:
-    case MendingKind::SewSatin:
-    case MendingKind::SewRows:
-    case MendingKind::SewLine:
-    case MendingKind::Leave:
-        break;
-    }
-    return false;
-}
 
 Contour scaledAbout(const Contour& ring, Point centre, double factor)
 {
@@ -109,7 +40,7 @@ class Mender
 {
 public:
     Mender(const Outline& outline, std::span<const PlacedMending> mendings, const MendingRequest& request)
-        : m_outline(outline), m_mendings(mendings), m_request(request)
+        : m_outline(outline), m_mendings(mendings), m_asked(mendings), m_request(request)
     {
     }
 
@@ -119,14 +50,14 @@ public:
             if (!(m.to >= 0.0 && m.to <= kMostMending_mm2))
                 return fail(ErrorCode::DistanceOutOfRange, {}, "a mending is 0 to 100 mm");
         const auto nodes = nodeCount(toPaths(m_outline)),
-                   most = widens() ? kMostMendedNodes : kMostProofNodes;
+                   most = m_asked.widens() ? kMostMendedNodes : kMostProofNodes;
         if (nodes > most)
             return fail(ErrorCode::TooComplex, {},
                         "this mending takes up to " + std::to_string(most) +
                             " nodes at once, and these have " + std::to_string(nodes));
         if (auto ok = look(); !ok)
             return fail(ok.error());
-        const auto before = findings();
+        const auto before = m_proof.findings(1.0, m_asked.asWanted(m_request));
         Mended out;
         if (auto ok = tie(); !ok)
             return fail(ok.error());
@@ -157,7 +88,7 @@ public:
         if (m_outline.pieces.empty())
             return fail(ErrorCode::NothingToCut, {}, "the mending leaves nothing of them");
         out.touched = m_touched;
-        compare(before, findings(), out);
+        compare(before, m_proof.findings(1.0, m_asked.asWanted(m_request)), out);
         out.outline_mm = std::move(m_outline);
         out.proof = std::make_shared<const OutlineProof>(std::move(m_proof));
         return out;
@@ -180,53 +111,6 @@ private:
         m_outline = std::move(outline);
         m_is_looked_at = false;
     }
-    /// Measured against what is asked for, where that is more than the limits.
-    std::vector<ProofFinding> findings() const
-    {
-        OutlineProof::Asked asked{m_request.limits, m_request.is_stencil, m_request.is_one_piece, 0.0, 0.0};
-        for (const auto& m : m_mendings) {
-            if (m.at_mm)
-                continue;
-            auto& l = asked.limits;
-            if (m.kind == MendingKind::Thicken)
-                l.stroke_comfortable_mm = std::max(l.stroke_comfortable_mm, m.to);
-            if (m.kind == MendingKind::OpenGaps || m.kind == MendingKind::CloseGaps)
-                l.gap_mm = std::max(l.gap_mm, m.to);
-        }
-        return m_proof.findings(1.0, asked);
-    }
-
-    bool isLeft(FindingKind kind, const Box& box, double within) const
-    {
-        return std::ranges::any_of(m_mendings, [&](const PlacedMending& m) {
-            return m.kind == MendingKind::Leave && m.leaves == kind &&
-                   (!m.at_mm || distanceTo(box, *m.at_mm) <= within);
-        });
-    }
-    /// What a mending of this kind asks for at this place: its own there, else the rule; 0 for nothing.
-    double askedAt(MendingKind kind, const Box& box, double within) const
-    {
-        double rule = 0.0;
-        for (const auto& m : m_mendings) {
-            if (m.kind != kind)
-                continue;
-            if (!m.at_mm)
-                rule = m.to;
-            else if (distanceTo(box, *m.at_mm) <= within)
-                return m.to;
-        }
-        return rule;
-    }
-
-    /// The axis is made again after each step of these.
-    bool widens() const
-    {
-        return std::ranges::any_of(m_mendings, [](const PlacedMending& m) {
-            return m.kind == MendingKind::Thicken || m.kind == MendingKind::OpenGaps ||
-                   m.kind == MendingKind::CloseGaps;
-        });
-    }
-
     Result<void> tie()
     {
         const auto& r = m_request;
@@ -281,7 +165,7 @@ private:
                 for (const auto finding : {FindingKind::ThinStroke, FindingKind::Hanging,
                                            FindingKind::NarrowGap, FindingKind::SharpPoint})
                     if ((answers(kind, finding) || (is_ink && finding == FindingKind::SharpPoint)) &&
-                        isLeft(finding, box, within))
+                        m_asked.isLeft(finding, box, within))
                         return false;
                 const auto narrowest = narrowestOf(branch, stretch);
                 const auto was = [&](const Tried& t) {
@@ -291,9 +175,9 @@ private:
                 if (std::ranges::any_of(m_tried, was))
                     return false; // there was no more room
                 if (!is_ink && kind == MendingKind::OpenGaps &&
-                    askedAt(MendingKind::CloseGaps, box, within) > 0.0)
+                    m_asked.at(MendingKind::CloseGaps, box, within) > 0.0)
                     return false; // closed instead
-                if (askedAt(kind, box, within) != width)
+                if (m_asked.at(kind, box, within) != width)
                     return false;
                 trying.push_back({kind, width, narrowest.width, grownBy(box, 0.5 * width)});
                 return true;
@@ -324,11 +208,11 @@ private:
             std::erase_if(piece.middles, [&](const Contour& middle) {
                 const Box box = middle.bounds();
                 const double area = -middle.signedArea();
-                if (isLeft(FindingKind::SmallMiddle, box, 0.0))
+                if (m_asked.isLeft(FindingKind::SmallMiddle, box, 0.0))
                     return false;
-                if (area < askedAt(MendingKind::FillMiddles, box, 0.0))
+                if (area < m_asked.at(MendingKind::FillMiddles, box, 0.0))
                     return any = true;
-                if (const double to = askedAt(MendingKind::EnlargeMiddles, box, 0.0); area < to)
+                if (const double to = m_asked.at(MendingKind::EnlargeMiddles, box, 0.0); area < to)
                     larger.pieces.push_back(
                         {scaledAbout(middle.reversed(), centreOf(box), 1.01 * std::sqrt(to / area)), {}});
                 return false;
@@ -366,11 +250,11 @@ private:
                 is_here = std::ranges::any_of(m_mendings, [&](const PlacedMending& m) {
                     return m.kind == kind && m.at_mm && distanceTo(box, *m.at_mm) <= 0.0;
                 });
-                return askedAt(kind, box, 0.0);
+                return m_asked.at(kind, box, 0.0);
             };
             bool is_here = false;
             is_tied.push_back(false);
-            if (isLeft(FindingKind::Speck, box, 0.0)) {
+            if (m_asked.isLeft(FindingKind::Speck, box, 0.0)) {
                 out.pieces.push_back(piece);
                 continue;
             }
@@ -428,8 +312,8 @@ private:
         Outline rounds;
         for (const auto& point : m_proof.points()) {
             const Box box{point.at.x, point.at.y, point.at.x, point.at.y};
-            const double across = askedAt(MendingKind::Blunt, box, m_request.limits.stroke_comfortable_mm);
-            if (across <= 0.0 || isLeft(FindingKind::SharpPoint, box, across))
+            const double across = m_asked.at(MendingKind::Blunt, box, m_request.limits.stroke_comfortable_mm);
+            if (across <= 0.0 || m_asked.isLeft(FindingKind::SharpPoint, box, across))
                 continue;
             const Point centre = point.at + point.inwards * (0.5 * across);
             rounds.pieces.push_back({stadium(centre, centre, across), {}});
@@ -475,21 +359,6 @@ private:
         return {};
     }
 
-    bool isAskedFor(const ProofFinding& f) const
-    {
-        return std::ranges::any_of(m_mendings, [&](const PlacedMending& m) {
-            return answers(m.kind, f.kind) &&
-                   (!m.at_mm || distanceTo(f.box, *m.at_mm) <= std::max(m.to, f.wanted));
-        });
-    }
-    double toOf(const ProofFinding& f) const
-    {
-        for (const auto& m : m_mendings)
-            if (answers(m.kind, f.kind))
-                return m.to;
-        return f.wanted;
-    }
-
     void compare(const std::vector<ProofFinding>& before, const std::vector<ProofFinding>& after,
                  Mended& out) const
     {
@@ -506,16 +375,17 @@ private:
             });
         };
         for (const auto& f : before)
-            if (isAskedFor(f) && !isLeft(f.kind, f.box, 0.0) && !isStillThere(f))
-                out.done.push_back({withWidened(f), toOf(f)});
+            if (m_asked.isAskedFor(f) && !m_asked.isLeft(f.kind, f.box, 0.0) && !isStillThere(f))
+                out.done.push_back({withWidened(f), m_asked.toOf(f)});
         for (const auto& f : after)
-            if (isAskedFor(f) && !isLeft(f.kind, f.box, 0.0))
+            if (m_asked.isAskedFor(f) && !m_asked.isLeft(f.kind, f.box, 0.0))
                 out.left.push_back(
                     {withWidened(f), f.kind == FindingKind::StencilMiddle ? kNoPlaceForBridge : kNoRoom});
     }
 
     Outline m_outline;
     std::span<const PlacedMending> m_mendings;
+    AskedMendings m_asked;
     const MendingRequest& m_request;
     /// Where something was widened in a round before.
     struct Tried
@@ -534,22 +404,6 @@ private:
 
 } // namespace
 
-bool isOfStitches(MendingKind kind)
-{
-    return kind == MendingKind::SewSatin || kind == MendingKind::SewRows || kind == MendingKind::SewLine;
-}
-
-std::string_view idOf(MendingKind kind)
-{
-    return std::ranges::find(kNames, kind, &NamedMending::kind)->id;
-}
-
-std::optional<MendingKind> mendingKindOf(std::string_view id)
-{
-    const auto found = std::ranges::find(kNames, id, &NamedMending::id);
-    return found == kNames.end() ? std::nullopt : std::optional(found->kind);
-}
-
 Unit proofUnit(double em_mm, const ProcessLimits& limits)
 {
     double least = em_mm / 1000.0;
@@ -557,29 +411,6 @@ Unit proofUnit(double em_mm, const ProcessLimits& limits)
         if (mm > 0.0)
             least = std::min(least, mm * kUnitOfLimit);
     return {least, 0.0};
-}
-
-std::optional<Mending> usualMending(const ProofFinding& finding, const ProcessLimits& limits)
-{
-    switch (finding.kind) {
-    case FindingKind::ThinStroke:
-    case FindingKind::Hanging:
-        return Mending{MendingKind::Thicken, limits.stroke_comfortable_mm};
-    case FindingKind::NarrowGap:
-        return Mending{MendingKind::OpenGaps, limits.gap_mm};
-    case FindingKind::Speck:
-        return Mending{MendingKind::LeaveOut, limits.smallest_piece_mm2};
-    case FindingKind::SmallMiddle:
-        return Mending{MendingKind::FillMiddles, limits.smallest_middle_mm2};
-    case FindingKind::SharpPoint:
-        return Mending{MendingKind::Blunt, limits.stroke_floor_mm};
-    case FindingKind::LoosePiece:
-        return Mending{MendingKind::TieAll, limits.stroke_comfortable_mm};
-    case FindingKind::StencilMiddle:
-        return Mending{MendingKind::Bridges, limits.bridge_mm};
-    default:
-        return {};
-    }
 }
 
 Result<Mended> mend(const Outline& outline_mm, std::span<const PlacedMending> mendings,

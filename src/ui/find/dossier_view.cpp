@@ -20,6 +20,8 @@
 #include <QTextBlock>
 #include <QUrlQuery>
 
+#include <utility>
+
 namespace ink::ui {
 namespace {
 
@@ -94,6 +96,8 @@ void DossierView::clear()
 {
     // What is shown anew because of a signal of one of its fields must not take the field away under its feet.
     if (m_body) {
+        if (const auto* words = m_body->findChild<QLineEdit*>(QStringLiteral("decisionWords")))
+            m_writes = words->hasFocus();
         m_outer->removeWidget(m_body);
         for (auto* field : m_body->findChildren<QWidget*>())
             field->blockSignals(true);
@@ -151,6 +155,10 @@ void DossierView::setRights(const FontRights* rights, const LetterFacts& facts, 
         addText(tr("Reading what came with the font …"), true);
         m_column->addStretch(1);
         return;
+    }
+    if (rights->sha256 != m_rights.sha256) {
+        m_unwritten.clear();
+        m_writes = false;
     }
     m_rights = *rights;
     m_facts = facts;
@@ -434,13 +442,17 @@ void DossierView::addDecision()
     words->setAccessibleName(words->placeholderText());
     auto* keep = new QPushButton(tr("Write it down"), row_widget);
     keep->setObjectName(QStringLiteral("keepDecision"));
-    const auto write = [this, words] {
-        if (words->text().trimmed().isEmpty())
+    words->setText(m_unwritten);
+    if (m_writes)
+        words->setFocus();
+    connect(words, &QLineEdit::textChanged, this, [this](const QString& typed) { m_unwritten = typed; });
+    const auto write = [this] {
+        const QString decision = std::exchange(m_unwritten, {}).trimmed();
+        if (decision.isEmpty())
             return;
         RightsRecord record = m_rights.record;
         record.decisions.push_back({QDate::currentDate().toString(Qt::ISODate).toStdString(),
-                                    words->text().trimmed().toStdString(),
-                                    std::string(nameOf(m_rights.dossier.verdict))});
+                                    decision.toStdString(), std::string(nameOf(m_rights.dossier.verdict))});
         emit recordChanged(record, tr("decision"));
     };
     connect(keep, &QPushButton::clicked, this, write);

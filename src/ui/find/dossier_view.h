@@ -70,6 +70,9 @@ private:
     FontRights m_rights;
     LetterFacts m_facts;
     QString m_contact;
+    /// A decision that is being written, kept when the dossier is shown anew under it.
+    QString m_unwritten;
+    bool m_writes = false;
     QWidget* m_body = nullptr;
     QVBoxLayout* m_column = nullptr;
     QVBoxLayout* m_outer = nullptr;

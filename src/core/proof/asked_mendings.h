@@ -1,0 +1,29 @@
+// What a job's mendings ask for, and where: their own at a place, else the rule.
+#pragma once
+
+#include "core/proof/mending.h"
+
+namespace ink {
+
+class AskedMendings
+{
+public:
+    explicit AskedMendings(std::span<const PlacedMending> mendings) : m_mendings(mendings) {}
+
+    /// Somebody decided that this stays as it is.
+    bool isLeft(FindingKind kind, const Box& box, double within) const;
+    /// The mending's measure at this place: its own there, else the rule; 0 for nothing.
+    double at(MendingKind kind, const Box& box, double within) const;
+    /// A mending is one against this finding, at its place.
+    bool isAskedFor(const ProofFinding& finding) const;
+    double toOf(const ProofFinding& finding) const;
+    /// The axis is made again after each step of these.
+    bool widens() const;
+    /// What to look for: the limits, and what is asked for where that is more.
+    OutlineProof::Asked asWanted(const MendingRequest& request) const;
+
+private:
+    std::span<const PlacedMending> m_mendings;
+};
+
+} // namespace ink

@@ -1,0 +1,111 @@
+#include "core/proof/mending_kind.h"
+
+#include <algorithm>
+#include <array>
+
+namespace ink {
+namespace {
+
+struct NamedMending
+{
+    MendingKind kind;
+    std::string_view id;
+};
+constexpr std::array kNames{
+    NamedMending{MendingKind::Thicken, "thicken"},
+    NamedMending{MendingKind::OpenGaps, "open-gaps"},
+    NamedMending{MendingKind::CloseGaps, "close-gaps"},
+    NamedMending{MendingKind::LeaveOut, "leave-out"},
+    NamedMending{MendingKind::Enlarge, "enlarge"},
+    NamedMending{MendingKind::Tie, "tie"},
+    NamedMending{MendingKind::FillMiddles, "fill-middles"},
+    NamedMending{MendingKind::EnlargeMiddles, "enlarge-middles"},
+    NamedMending{MendingKind::Blunt, "blunt"},
+    NamedMending{MendingKind::TieAll, "tie-all"},
+    NamedMending{MendingKind::Bar, "bar"},
+    NamedMending{MendingKind::Plate, "plate"},
+    NamedMending{MendingKind::Bridges, "bridges"},
+    NamedMending{MendingKind::NoBridge, "no-bridge"},
+    NamedMending{MendingKind::Leave, "leave"},
+    NamedMending{MendingKind::SewSatin, "sew-satin"},
+    NamedMending{MendingKind::SewRows, "sew-rows"},
+    NamedMending{MendingKind::SewLine, "sew-line"},
+};
+
+} // namespace
+
+bool isOfStitches(MendingKind kind)
+{
+    return kind == MendingKind::SewSatin || kind == MendingKind::SewRows || kind == MendingKind::SewLine;
+}
+
+std::string_view idOf(MendingKind kind)
+{
+    return std::ranges::find(kNames, kind, &NamedMending::kind)->id;
+}
+
+std::optional<MendingKind> mendingKindOf(std::string_view id)
+{
+    const auto found = std::ranges::find(kNames, id, &NamedMending::id);
+    return found == kNames.end() ? std::nullopt : std::optional(found->kind);
+}
+
+std::optional<Mending> usualMending(const ProofFinding& finding, const ProcessLimits& limits)
+{
+    switch (finding.kind) {
+    case FindingKind::ThinStroke:
+    case FindingKind::Hanging:
+        return Mending{MendingKind::Thicken, limits.stroke_comfortable_mm};
+    case FindingKind::NarrowGap:
+        return Mending{MendingKind::OpenGaps, limits.gap_mm};
+    case FindingKind::Speck:
+        return Mending{MendingKind::LeaveOut, limits.smallest_piece_mm2};
+    case FindingKind::SmallMiddle:
+        return Mending{MendingKind::FillMiddles, limits.smallest_middle_mm2};
+    case FindingKind::SharpPoint:
+        return Mending{MendingKind::Blunt, limits.stroke_floor_mm};
+    case FindingKind::LoosePiece:
+        return Mending{MendingKind::TieAll, limits.stroke_comfortable_mm};
+    case FindingKind::StencilMiddle:
+        return Mending{MendingKind::Bridges, limits.bridge_mm};
+    default:
+        return {};
+    }
+}
+
+bool answers(MendingKind mending, FindingKind finding)
+{
+    switch (mending) {
+    case MendingKind::Thicken:
+        // A pointed end becomes as thick as its stroke.
+        return finding == FindingKind::ThinStroke || finding == FindingKind::Hanging ||
+               finding == FindingKind::SharpPoint;
+    case MendingKind::OpenGaps:
+    case MendingKind::CloseGaps:
+        return finding == FindingKind::NarrowGap;
+    case MendingKind::LeaveOut:
+    case MendingKind::Enlarge:
+    case MendingKind::Tie:
+        return finding == FindingKind::Speck;
+    case MendingKind::FillMiddles:
+    case MendingKind::EnlargeMiddles:
+        return finding == FindingKind::SmallMiddle;
+    case MendingKind::Blunt:
+        return finding == FindingKind::SharpPoint;
+    case MendingKind::TieAll:
+    case MendingKind::Bar:
+    case MendingKind::Plate:
+        return finding == FindingKind::LoosePiece;
+    case MendingKind::Bridges:
+        return finding == FindingKind::StencilMiddle;
+    case MendingKind::NoBridge:
+    case MendingKind::SewSatin:
+    case MendingKind::SewRows:
+    case MendingKind::SewLine:
+    case MendingKind::Leave:
+        break;
+    }
+    return false;
+}
+
+} // namespace ink
