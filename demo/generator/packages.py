@@ -3,11 +3,13 @@
 
 Each package has the trap that docs/demo-packages.md names. All makers, shops and prices are invented. A face under the
 SIL Open Font License never lies in a package that says anything else. Needs python3-fonttools, python3-brotli,
-python3-shapely, python3-pil. The results are committed; tests/rules/test_demo_packages.py looks at what they hold.
+python3-shapely, python3-pil, and uink (built, or named by UINK) for the stitched letters. The results are committed; tests/rules/test_demo_packages.py looks at what they hold.
 """
 import argparse
 import io
 import os
+import subprocess
+import tempfile
 import zipfile
 from pathlib import Path
 
@@ -288,6 +290,12 @@ CC_NC_READ_ME = """Gingham Caps
 Commercial use is fine, with credit to Hollow Yard Types.
 """
 CC0 = (FONTS / "StallholderBits-CC0.txt")
+STITCHED_READ_ME = """Fennel Row, stitched: letters of 25 mm in satin stitch, as DST.
+by Larch & Pail
+You may sell goods sewn with these letters, as many as you like.
+The letters themselves, as stitches or as pictures, may not be sold, shared or given away.
+"""
+UINK = os.environ.get("UINK", HERE.parent.parent / "build" / "dev" / "src" / "cli" / "uink")
 
 
 def build_packages(folder):
@@ -375,6 +383,7 @@ def build_packages(folder):
         p.add("two\nlines.txt", "a line break")
         p.add("link.ttf", "/etc/passwd", mode=0o120777)
     build_orchard(folder, letters)
+    build_stitched(folder)
     with Package(folder, "gingham-nc.zip") as p:
         p.add("GinghamCaps.ttf", raw("GinghamCaps.ttf"))
         p.add("LICENSE", (HERE.parent.parent / "data" / "licences" / "CC-BY-NC-4.0.txt").read_text(encoding="utf-8"))
@@ -390,6 +399,18 @@ def build_packages(folder):
             p.add(f"{key}.ttf", raw(f"{key}.ttf"))
             p.add("OFL.txt", ofl[key])
             p.add("preview.png", preview(f"{key}.ttf"))
+
+
+def build_stitched(folder):
+    """Letters as they are sold: one DST each. Q is missing, and y is called so that nobody can be sure."""
+    with tempfile.TemporaryDirectory() as made, Package(folder, "fennel-row-stitched.zip") as p:
+        subprocess.run([UINK, "alphabet", "make", "--font", FONTS / "FennelRow.ttf", "--size-mm", "25", "--out", made,
+                        "--report", os.devnull], check=True)
+        for file in sorted(Path(made).glob("*.dst")):
+            name = {"y_lower.dst": "v or y.dst", "Q_upper.dst": None}.get(file.name, file.name)
+            if name:
+                p.add(f"Fennel Row stitched/25 mm/{name}", file.read_bytes())
+        p.add("Fennel Row stitched/read me.txt", STITCHED_READ_ME)
 
 
 def build_orchard(folder, letters):

@@ -53,7 +53,7 @@ std::vector<std::filesystem::path> demoPackages()
     std::vector<std::filesystem::path> packages;
     for (const char* name : {"hartsorrel", "tansy-cord", "tansy-cord-old", "maypole", "quillbrook",
                              "larkmallow", "stallholder-bits", "saltglaze", "wickerby", "gatepost",
-                             "goosegate-250", "hobnail-donate", "gingham-nc"})
+                             "goosegate-250", "hobnail-donate", "gingham-nc", "fennel-row-stitched"})
         packages.emplace_back(
             (demoCatalogue() + QStringLiteral("/packages/%1.zip").arg(QLatin1String(name))).toStdString());
     return packages;

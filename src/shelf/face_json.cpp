@@ -40,6 +40,8 @@ std::string jsonOf(const FaceInfo& face)
               {"units_per_em", face.units_per_em},
               {"is_picture_font", face.is_picture_font},
               {"is_variable", face.is_variable}};
+    if (face.isSewn())
+        json["sewn_size_mm"] = face.sewn_size_mm;
     for (const auto& [name, member] : kTexts)
         if (!(face.*member).empty())
             json[name] = face.*member;
@@ -63,6 +65,7 @@ std::optional<FaceInfo> faceFrom(std::string_view text)
         face.units_per_em = json.at("units_per_em");
         face.is_picture_font = json.at("is_picture_font");
         face.is_variable = json.at("is_variable");
+        face.sewn_size_mm = json.value("sewn_size_mm", 0.0);
         for (const auto& [name, member] : kTexts)
             face.*member = json.value(name, std::string());
         return face;

@@ -33,6 +33,7 @@ EXPECTED = {
     "hartsorrel.zip": ("may-sell", 1, 0, 0),
     "quillbrook.zip": ("may-sell", 1, 0, 0),
     "larkmallow.zip": ("may-sell", 1, 0, 0),
+    "fennel-row-stitched.zip": ("may-sell", 1, 0, 0),
 }
 
 

@@ -105,6 +105,12 @@ const SewnLetter* Alphabet::find(std::string_view letter, std::string_view varia
     return usual;
 }
 
+double spaceWidth_mm(const Alphabet& alphabet)
+{
+    constexpr double kSpace = 0.45; // of the size (common practice, no source)
+    return kSpace * alphabet.size_mm;
+}
+
 void measure(Alphabet& alphabet)
 {
     for (auto& letter : alphabet.letters)

@@ -5,6 +5,7 @@
 #include "core/geometry/segment.h"
 #include "core/stitch/stitch_plan.h"
 
+#include <cstdint>
 #include <string>
 #include <string_view>
 #include <vector>
@@ -25,6 +26,8 @@ struct SewnLetter
     Box box_mm;
     /// Room to its left and right edge; negative where letters reach into each other.
     double before_mm = 0.0, after_mm = 0.0;
+    /// Where it stands in a font that was made of them (alphabet_font.h).
+    std::uint32_t glyph_id = 0;
 
     double advance_mm() const { return before_mm + box_mm.width() + after_mm; }
 };
@@ -45,6 +48,9 @@ struct Alphabet
     /// The usual form where there is no such variant; null where the letter is missing.
     const SewnLetter* find(std::string_view letter, std::string_view variant = {}) const;
 };
+
+/// Between words.
+double spaceWidth_mm(const Alphabet& alphabet);
 
 /// How far the points of letters may be moved for another size: spacing follows, and beyond it gapes or breaks thread
 /// (common practice, no source).

@@ -5,9 +5,8 @@
 #include "core/alphabet/thread_outline.h"
 #include "core/alphabet/typed.h"
 #include "core/geometry/nesting.h"
+#include "core/type/font_builder.h"
 #include "core/type/shape.h"
-
-#include <hb.h>
 
 #include <algorithm>
 #include <cmath>
@@ -78,29 +77,25 @@ public:
 
     std::string font()
     {
-        hb_face_t* face = hb_face_builder_create();
-        addGlyphs(face); // measures what the tables below tell
-        add(face, "head", head());
-        add(face, "hhea", hhea());
-        add(face, "maxp", maxp());
-        add(face, "OS/2", os2());
-        add(face, "hmtx", hmtx());
-        add(face, "cmap", cmap());
-        add(face, "name", name());
-        add(face, "post", post());
+        std::map<std::string, std::string> tables;
+        addGlyphs(tables); // measures what the tables below tell
+        const auto add = [&](std::string_view tag, const Bytes& table) {
+            tables.emplace(tag, table.bytes());
+        };
+        add("head", head());
+        add("hhea", hhea());
+        add("maxp", maxp());
+        add("OS/2", os2());
+        add("hmtx", hmtx());
+        add("cmap", cmap());
+        add("name", name());
+        add("post", post());
         if (const auto alternates = gsub(); alternates.size() > 0)
-            add(face, "GSUB", alternates);
+            add("GSUB", alternates);
         Bytes own;
         own.u16(1).u16(0).u32(static_cast<std::uint32_t>(std::lround(m_alphabet.size_mm * 1000.0)));
-        own.text(m_package);
-        add(face, kSewnTable.data(), own);
-        hb_blob_t* blob = hb_face_reference_blob(face);
-        unsigned length = 0;
-        const char* data = hb_blob_get_data(blob, &length);
-        std::string out(data, length);
-        hb_blob_destroy(blob);
-        hb_face_destroy(face);
-        return out;
+        add(kSewnTable, own.text(m_package));
+        return fontOf(tables);
     }
 
 private:
@@ -114,20 +109,12 @@ private:
         return name.substr(0, 60);
     }
 
-    static void add(hb_face_t* face, const char* tag, const Bytes& table)
-    {
-        hb_blob_t* blob = hb_blob_create(table.bytes().data(), static_cast<unsigned>(table.size()),
-                                         HB_MEMORY_MODE_DUPLICATE, nullptr, nullptr);
-        hb_face_builder_add_table(face, hb_tag_from_string(tag, 4), blob);
-        hb_blob_destroy(blob);
-    }
-
     int units(double mm) const
     {
         return static_cast<int>(std::clamp(std::lround(mm * m_per_mm), -30000l, 30000l));
     }
 
-    void addGlyphs(hb_face_t* face)
+    void addGlyphs(std::map<std::string, std::string>& tables)
     {
         Bytes glyf, loca;
         for (const auto& glyph : m_glyphs) {
@@ -137,8 +124,8 @@ private:
                 glyf.u8(0);
         }
         loca.u32(static_cast<std::uint32_t>(glyf.size()));
-        add(face, "glyf", glyf);
-        add(face, "loca", loca);
+        tables.emplace("glyf", glyf.bytes());
+        tables.emplace("loca", loca.bytes());
     }
 
     /// A simple glyph, all of its points on the curve; its left edge is returned.
@@ -282,13 +269,12 @@ private:
 
     Bytes name() const
     {
-        const std::string size = std::to_string(std::lround(m_alphabet.size_mm)) + " mm";
+        const std::string style = std::to_string(std::lround(m_alphabet.size_mm)) + " mm";
         std::string family = m_alphabet.name;
-        if (const std::string end = " " + size; family.size() > end.size() && family.ends_with(end))
+        if (const std::string end = " " + style; family.size() > end.size() && family.ends_with(end))
             family.resize(family.size() - end.size());
         if (family.empty())
             family = "Stitched letters";
-        const std::string style = "Stitched " + size;
         std::string post_script;
         for (const char c : family + "-Stitched" + std::to_string(std::lround(m_alphabet.size_mm)))
             if (std::isalnum(static_cast<unsigned char>(c)) || c == '-')

@@ -1,5 +1,6 @@
 #include "core/alphabet/alphabet_package.h"
 
+#include "core/alphabet/alphabet_font.h"
 #include "core/alphabet/letter_names.h"
 #include "core/base/file_output.h"
 #include "core/formats/stitch_file.h"
@@ -9,10 +10,12 @@
 #include <nlohmann/json.hpp>
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 #include <map>
 #include <optional>
 #include <set>
+#include <span>
 #include <sstream>
 
 namespace ink {
@@ -21,15 +24,13 @@ namespace {
 namespace fs = std::filesystem;
 using Json = nlohmann::ordered_json;
 
-constexpr const char* kDescription = "alphabet.json";
 constexpr std::size_t kMostFiles = 4000;
 constexpr std::size_t kMostDescription_bytes = 4u << 20;
 constexpr double kMostRoom_mm = 500.0;
+/// A told size is the one of the capitals where it is this near, as a part of it: round ones reach beyond.
+constexpr double kSameSize = 0.08;
 
-struct File
-{
-    std::string name, bytes;
-};
+using File = AlphabetFile;
 
 bool isStitchFile(const std::string& name)
 {
@@ -43,13 +44,24 @@ std::string baseName(const std::string& path)
     return slash == std::string::npos ? path : path.substr(slash + 1);
 }
 
+bool isWanted(const std::string& name)
+{
+    return isStitchFile(name) || baseName(name) == kAlphabetDescription;
+}
+
+auto takerOf(std::vector<File>& files)
+{
+    return [&files](ArchiveEntry entry) {
+        if (!entry.is_folder && entry.refusal == Refusal::None && isWanted(entry.name) &&
+            files.size() < kMostFiles)
+            files.push_back({std::move(entry.name), std::move(entry.bytes)});
+    };
+}
+
 Result<std::vector<File>> filesOf(const fs::path& path, const CancelToken& cancel)
 {
     std::vector<File> files;
     std::error_code code;
-    const auto wanted = [](const std::string& name) {
-        return isStitchFile(name) || baseName(name) == kDescription;
-    };
     if (!fs::exists(path, code))
         return fail(ErrorCode::FileNotFound, path.string());
     if (fs::is_directory(path, code)) {
@@ -57,7 +69,7 @@ Result<std::vector<File>> filesOf(const fs::path& path, const CancelToken& cance
         fs::recursive_directory_iterator at(path, fs::directory_options::skip_permission_denied, code);
         for (; !code && at != fs::recursive_directory_iterator() && found.size() < kMostFiles;
              at.increment(code))
-            if (std::error_code ignored; at->is_regular_file(ignored) && wanted(at->path().string()))
+            if (std::error_code ignored; at->is_regular_file(ignored) && isWanted(at->path().string()))
                 found.push_back(at->path());
         std::ranges::sort(found);
         for (const auto& file : found) {
@@ -77,14 +89,7 @@ Result<std::vector<File>> filesOf(const fs::path& path, const CancelToken& cance
     }
     PackageUse use;
     std::string stopped;
-    const auto done = readArchive(
-        path, {}, use,
-        [&](ArchiveEntry entry) {
-            if (!entry.is_folder && entry.refusal == Refusal::None && wanted(entry.name) &&
-                files.size() < kMostFiles)
-                files.push_back({std::move(entry.name), std::move(entry.bytes)});
-        },
-        stopped, cancel);
+    const auto done = readArchive(path, {}, use, takerOf(files), stopped, cancel);
     if (!done)
         return fail(done.error());
     std::ranges::sort(files, {}, &File::name);
@@ -122,10 +127,35 @@ std::optional<std::string> sewnIn(const File& file, SewnLetter& letter)
     return {};
 }
 
-std::string nameOf(const fs::path& path)
+/// As people write it: "Fennel Row stitched" for fennel-row_stitched.
+std::string readable(std::string name)
 {
-    return fs::is_directory(path) ? fs::absolute(path).lexically_normal().filename().string()
-                                  : path.stem().string();
+    if (name.find(' ') != std::string::npos)
+        return name;
+    bool begins = true;
+    for (char& c : name) {
+        if (c == '-' || c == '_')
+            c = ' ';
+        else if (begins)
+            c = static_cast<char>(std::toupper(static_cast<unsigned char>(c)));
+        begins = c == ' ';
+    }
+    return name;
+}
+
+/// The folder that all files share says it better than the package.
+std::string nameOf(const std::vector<File>& files, const fs::path& path)
+{
+    const auto top = [](const std::string& name) { return name.substr(0, name.find('/')); };
+    const std::string folder =
+        files.front().name.find('/') == std::string::npos ? "" : top(files.front().name);
+    const bool is_shared =
+        !folder.empty() && lettersTold({folder + "/A.dst"}).front().size_mm == 0.0 &&
+        std::ranges::all_of(files, [&](const File& f) { return f.name.starts_with(folder + "/"); });
+    if (is_shared)
+        return readable(folder);
+    return readable(fs::is_directory(path) ? fs::absolute(path).lexically_normal().filename().string()
+                                           : path.stem().string());
 }
 
 AlphabetPackage told(const std::vector<File>& files, const fs::path& path)
@@ -163,11 +193,14 @@ AlphabetPackage told(const std::vector<File>& files, const fs::path& path)
     take(false);
     for (auto& [size_mm, letters] : sizes) {
         Alphabet alphabet;
-        alphabet.name = nameOf(path);
+        alphabet.name = nameOf(files, path);
         if (sizes.size() > 1 && size_mm > 0.0)
             alphabet.name += " " + std::to_string(std::lround(size_mm)) + " mm";
         alphabet.letters = std::move(letters);
         measure(alphabet);
+        // What the package calls its size, where that is what they measure.
+        if (std::abs(size_mm - alphabet.size_mm) <= kSameSize * size_mm)
+            alphabet.size_mm = size_mm;
         if (!alphabet.letters.empty())
             out.alphabets.push_back(std::move(alphabet));
     }
@@ -191,19 +224,17 @@ std::string text(const Json& json, const char* name)
     return at != json.end() && at->is_string() ? at->get<std::string>() : std::string();
 }
 
-/// By its own description; nothing where that is none.
-std::optional<AlphabetPackage> described(const std::vector<File>& files)
+/// By a description; nothing where that is none.
+std::optional<AlphabetPackage> described(const std::vector<File>& files, const File& description)
 {
-    const auto description =
-        std::ranges::find(files, kDescription, [](const File& f) { return baseName(f.name); });
-    if (description == files.end() || description->bytes.size() > kMostDescription_bytes)
+    if (description.bytes.size() > kMostDescription_bytes)
         return {};
-    const auto json = Json::parse(description->bytes, nullptr, false);
+    const auto json = Json::parse(description.bytes, nullptr, false);
     if (!json.is_object() || text(json, "format") != "under-ink-alphabet" || !json.contains("letters") ||
         !json["letters"].is_array())
         return {};
     const std::string folder =
-        description->name.substr(0, description->name.size() - std::string_view(kDescription).size());
+        description.name.substr(0, description.name.size() - kAlphabetDescription.size());
     AlphabetPackage out;
     out.is_described = true;
     Alphabet alphabet;
@@ -223,6 +254,8 @@ std::optional<AlphabetPackage> described(const std::vector<File>& files)
         SewnLetter letter;
         letter.letter = text(one, "letter");
         letter.variant = text(one, "variant");
+        letter.confidence = std::clamp(figure(one, "confidence", 1.0, 1.0), 0.0, 1.0);
+        letter.glyph_id = static_cast<std::uint32_t>(std::max(0.0, figure(one, "glyph", 0.0, 65535.0)));
         const std::string name = folder + text(one, "file");
         const auto file = std::ranges::find(files, name, &File::name);
         if (letter.letter.empty() || toUtf32(letter.letter).size() != 1 || file == files.end() ||
@@ -286,30 +319,22 @@ std::string fileNameOf(const SewnLetter& letter)
 
 } // namespace
 
-Result<AlphabetPackage> readAlphabets(const fs::path& path, const CancelToken& cancel)
+namespace {
+
+/// Why a whole package has no letters.
+Result<AlphabetPackage> unlessEmpty(AlphabetPackage package, const std::string& name)
 {
-    const auto files = filesOf(path, cancel);
-    if (!files)
-        return fail(files.error());
-    auto package = described(*files);
-    if (!package) {
-        std::vector<File> stitches;
-        std::ranges::copy_if(*files, std::back_inserter(stitches),
-                             [](const File& f) { return isStitchFile(f.name); });
-        package = told(stitches, path);
-    }
-    if (package->alphabets.empty())
-        return fail(ErrorCode::AlphabetEmpty, path.string(),
-                    package->left_out.empty()
+    if (package.alphabets.empty())
+        return fail(ErrorCode::AlphabetEmpty, name,
+                    package.left_out.empty()
                         ? std::string()
-                        : package->left_out.front().file + ": " + package->left_out.front().reason);
-    return std::move(*package);
+                        : package.left_out.front().file + ": " + package.left_out.front().reason);
+    return package;
 }
 
-Result<void> writeAlphabet(const fs::path& path, const Alphabet& alphabet)
+/// The letters in these formats, and their description.
+Result<std::vector<File>> filesOf(const Alphabet& alphabet, std::span<const StitchFormat> formats)
 {
-    if (alphabet.letters.empty())
-        return fail(ErrorCode::AlphabetEmpty, path.string());
     Json json{{"format", "under-ink-alphabet"}, {"version", 1},
               {"name", alphabet.name},          {"size_mm", alphabet.size_mm},
               {"joins", alphabet.joins},        {"source", alphabet.source},
@@ -320,10 +345,10 @@ Result<void> writeAlphabet(const fs::path& path, const Alphabet& alphabet)
         std::string name = fileNameOf(letter);
         for (int n = 2; !used.insert(name).second; ++n)
             name = fileNameOf(letter) + "_" + std::to_string(n);
-        for (const auto format : {StitchFormat::Dst, StitchFormat::Exp}) {
+        for (const auto format : formats) {
             std::ostringstream out;
             if (auto done = writeStitches(out, {letter.work, alphabet.name, {}}, format); !done)
-                return done;
+                return fail(done.error());
             files.push_back({name + std::string(suffixOf(format)), std::move(out).str()});
         }
         const auto round = [](double mm) { return std::round(mm * 100.0) / 100.0; };
@@ -336,19 +361,104 @@ Result<void> writeAlphabet(const fs::path& path, const Alphabet& alphabet)
                                    {"after_mm", round(letter.after_mm)},
                                    {"width_mm", round(letter.box_mm.width())},
                                    {"height_mm", round(letter.box_mm.height())}});
+        auto& own = json["letters"].back();
+        if (letter.confidence < 1.0)
+            own["confidence"] = round(letter.confidence);
+        if (letter.glyph_id != 0)
+            own["glyph"] = letter.glyph_id;
     }
-    files.push_back({kDescription, json.dump(1) + "\n"});
-    if (path.extension() == ".zip") {
-        std::vector<NewArchiveEntry> entries;
-        for (const auto& file : files)
-            entries.push_back({file.name, [&file]() -> Result<std::string> { return file.bytes; }});
-        return writeFile(path, [&](std::ostream& out) { return writeZip(out, entries); });
+    files.push_back(
+        {std::string(kAlphabetDescription), json.dump(1, ' ', false, Json::error_handler_t::replace) + "\n"});
+    return files;
+}
+
+std::vector<NewArchiveEntry> entriesOf(const std::vector<File>& files)
+{
+    std::vector<NewArchiveEntry> entries;
+    for (const auto& file : files)
+        entries.push_back({file.name, [&file]() -> Result<std::string> { return file.bytes; }});
+    return entries;
+}
+
+} // namespace
+
+AlphabetPackage alphabetsOf(const std::vector<AlphabetFile>& files, const fs::path& source)
+{
+    AlphabetPackage out;
+    std::vector<File> rest = files;
+    const auto take = [&](AlphabetPackage&& some) {
+        std::ranges::move(some.alphabets, std::back_inserter(out.alphabets));
+        std::ranges::move(some.left_out, std::back_inserter(out.left_out));
+    };
+    for (const auto& file : files) {
+        if (baseName(file.name) != kAlphabetDescription)
+            continue;
+        const std::string folder = file.name.substr(0, file.name.size() - kAlphabetDescription.size());
+        if (auto own = described(rest, file)) {
+            take(std::move(*own));
+            out.is_described = true;
+            std::erase_if(rest, [&](const File& f) { return f.name.starts_with(folder); });
+        }
     }
+    std::erase_if(rest, [](const File& f) { return !isStitchFile(f.name); });
+    if (!rest.empty())
+        take(told(rest, source));
+    return out;
+}
+
+Result<AlphabetPackage> readAlphabets(const fs::path& path, const CancelToken& cancel)
+{
+    if (looksLikeFontFile(path)) {
+        const auto face = FontFace::open(path);
+        if (!face)
+            return fail(face.error());
+        const auto alphabet = alphabetIn(**face);
+        if (!alphabet)
+            return fail(alphabet.error());
+        if (!*alphabet)
+            return fail(ErrorCode::AlphabetEmpty, path.string(), "the font has no stitches");
+        return AlphabetPackage{{**alphabet}, {}, true};
+    }
+    const auto files = filesOf(path, cancel);
+    return files ? unlessEmpty(alphabetsOf(*files, path), path.string()) : fail(files.error());
+}
+
+Result<AlphabetPackage> alphabetsInPackage(std::string_view bytes, const std::string& name)
+{
+    PackageUse use;
+    std::string stopped;
+    std::vector<File> files;
+    if (const auto done = readArchive(bytes, name, {}, use, takerOf(files), stopped); !done)
+        return fail(done.error());
+    std::ranges::sort(files, {}, &File::name);
+    return unlessEmpty(alphabetsOf(files, name), name);
+}
+
+Result<std::string> alphabetPackage(const Alphabet& alphabet)
+{
+    const auto files = filesOf(alphabet, std::array{StitchFormat::Dst});
+    if (!files)
+        return fail(files.error());
+    std::ostringstream out;
+    if (auto done = writeZip(out, entriesOf(*files)); !done)
+        return fail(done.error());
+    return std::move(out).str();
+}
+
+Result<void> writeAlphabet(const fs::path& path, const Alphabet& alphabet)
+{
+    if (alphabet.letters.empty())
+        return fail(ErrorCode::AlphabetEmpty, path.string());
+    const auto files = filesOf(alphabet, std::array{StitchFormat::Dst, StitchFormat::Exp});
+    if (!files)
+        return fail(files.error());
+    if (path.extension() == ".zip")
+        return writeFile(path, [&](std::ostream& out) { return writeZip(out, entriesOf(*files)); });
     std::error_code code;
     fs::create_directories(path, code);
     if (code)
         return fail(ErrorCode::FileUnwritable, path.string());
-    for (const auto& file : files) // the description last: a folder without it is none of ours
+    for (const auto& file : *files) // the description last: a folder without it is none of ours
         if (auto done = writeFile(path / file.name,
                                   [&](std::ostream& out) -> Result<void> {
                                       out << file.bytes;

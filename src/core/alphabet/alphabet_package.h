@@ -5,6 +5,8 @@
 #include "core/base/cancel.h"
 
 #include <filesystem>
+#include <string>
+#include <string_view>
 #include <vector>
 
 namespace ink {
@@ -24,10 +26,31 @@ struct AlphabetPackage
     bool is_described = false;
 };
 
-/// Reads a folder, a package or a single stitch file. Of a letter that is there as DST and as EXP the DST is taken. Letters that are not
+/// A file of a package: a stitch file, or the description of those beside it.
+struct AlphabetFile
+{
+    /// With "/" between folders.
+    std::string name;
+    std::string bytes;
+};
+inline constexpr std::string_view kAlphabetDescription = "alphabet.json";
+
+/// Of files that were read already; `source` is the package's name. Each description speaks of the files in its folder, the
+/// others are told from their names. Empty where nothing is a letter.
+AlphabetPackage alphabetsOf(const std::vector<AlphabetFile>& files, const std::filesystem::path& source);
+
+/// Reads a folder, a package, a single stitch file, or a font with stitches (alphabet_font.h). Of a letter that is there as DST and as EXP the DST is taken. Letters that are not
 /// told surely are in it with their confidence; files of which no letter is told, and files cut short, are left out with the reason.
 /// Errors: FileNotFound, AlphabetEmpty, those of readArchive(), Cancelled.
 Result<AlphabetPackage> readAlphabets(const std::filesystem::path& path, const CancelToken& cancel = {});
+
+/// The same of a package in memory; `name` is for messages.
+/// Errors: AlphabetEmpty, PackageDamaged.
+Result<AlphabetPackage> alphabetsInPackage(std::string_view bytes, const std::string& name);
+
+/// An open package as bytes, its letters as DST alone; the same letters give the same bytes.
+/// Errors: those of writeStitches() and writeZip().
+Result<std::string> alphabetPackage(const Alphabet& alphabet);
 
 /// Writes a folder, or a package where `path` ends in ".zip": each letter as DST and as EXP, and alphabet.json.
 /// Errors: FileUnwritable, DiskFull, AlphabetEmpty.

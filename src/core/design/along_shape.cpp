@@ -177,6 +177,7 @@ namespace detail {
 void keepAlong(SetLetter& letter, const AlongShape& shape)
 {
     const Affine place = shape.placeOf(letter.foot());
+    letter.drawn = linearPart(place).after(letter.drawn);
     letter.ink = {};
     for (auto& glyph : letter.glyphs) {
         glyph = {std::make_shared<const Paths>(transformed(*glyph.paths, linearPart(place))),

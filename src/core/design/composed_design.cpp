@@ -225,13 +225,13 @@ Result<void> finishInto(ComposedDesign& composed, Welded welded, const Job& job,
     return {};
 }
 
-/// Of everything by how it is made; mendings at a place go to what their letter belongs to.
-Result<void> addParts(ComposedDesign& composed, const std::vector<PlacedPaths>& glyphs, Unit unit,
-                      const Job& job, const ComposeOptions& options)
+/// Everything by how it is made; mendings at a place go to what their letter belongs to.
+Result<std::vector<DesignPart>> partsOf(const ComposedDesign& composed,
+                                        const std::vector<PlacedPaths>& glyphs, Unit unit, const Job& job,
+                                        const ComposeOptions& options)
 {
     const auto others = handlingsOf(job.lettering);
-    if (others.empty())
-        return {};
+    std::vector<DesignPart> parts;
     std::vector<Handling> handlings{Handling()};
     handlings.insert(handlings.end(), others.begin(), others.end());
     for (const auto& handling : handlings) {
@@ -258,8 +258,29 @@ Result<void> addParts(ComposedDesign& composed, const std::vector<PlacedPaths>& 
                                composed.design.em_mm, mendings, request, options.cancel);
         if (!finished)
             return fail(finished.error());
-        composed.design.parts.push_back({handling, std::move(finished->outline_mm)});
+        parts.push_back({handling, std::move(finished->outline_mm)});
     }
+    return parts;
+}
+
+/// By how it is made, and what of it comes as stitches.
+Result<void> addParts(ComposedDesign& composed, const std::vector<PlacedPaths>& glyphs,
+                      const std::vector<PlacedPaths>& planned, Unit unit, const Job& job,
+                      const FindLetters& letters, const ComposeOptions& options)
+{
+    if (!handlingsOf(job.lettering).empty()) {
+        auto parts = partsOf(composed, glyphs, unit, job, options);
+        if (!parts)
+            return fail(parts.error());
+        composed.design.parts = std::move(*parts);
+    }
+    if (std::ranges::none_of(composed.setting.letters, &SetLetter::is_sewn))
+        return {};
+    composed.design.sewn_letters = sewnLettersOf(composed.setting, composed.to_mm, job.lettering, letters);
+    auto parts = partsOf(composed, planned, unit, job, options);
+    if (!parts)
+        return fail(parts.error());
+    composed.design.planned = std::move(*parts);
     return {};
 }
 
@@ -354,7 +375,7 @@ Result<ComposedDesign> composeDesign(const Job& asked, const FindLetters& letter
     const Unit unit = unitOf(job, letters);
     const double rough_mm_per_u = std::max(set->second.across, set->second.up);
 
-    std::vector<PlacedPaths> glyphs;
+    std::vector<PlacedPaths> glyphs, planned; // all, and those that do not come as stitches
     std::set<std::size_t> bent_blocks;
     for (const auto& block : composed.setting.blocks) {
         if (bends(block))
@@ -367,12 +388,18 @@ Result<ComposedDesign> composeDesign(const Job& asked, const FindLetters& letter
             glyphs.push_back(std::move(*outline));
         }
     }
-    for (const auto& letter : composed.setting.letters)
-        if (!bent_blocks.contains(letter.block))
-            glyphs.insert(glyphs.end(), letter.glyphs.begin(), letter.glyphs.end());
+    planned = glyphs;
+    for (const auto& letter : composed.setting.letters) {
+        if (bent_blocks.contains(letter.block))
+            continue;
+        glyphs.insert(glyphs.end(), letter.glyphs.begin(), letter.glyphs.end());
+        if (!letter.is_sewn)
+            planned.insert(planned.end(), letter.glyphs.begin(), letter.glyphs.end());
+    }
     for (const auto& piece : composed.setting.pieces)
         if (!piece.bends)
-            glyphs.insert(glyphs.end(), piece.glyphs.begin(), piece.glyphs.end());
+            for (auto* all : {&glyphs, &planned})
+                all->insert(all->end(), piece.glyphs.begin(), piece.glyphs.end());
 
     auto welded = weld(glyphs, unit, {options.cancel, options.welds});
     if (!welded)
@@ -399,7 +426,7 @@ Result<ComposedDesign> composeDesign(const Job& asked, const FindLetters& letter
             error.subject = job.font.path;
         return fail(std::move(error));
     }
-    if (auto done = addParts(composed, glyphs, unit, job, options); !done)
+    if (auto done = addParts(composed, glyphs, planned, unit, job, letters, options); !done)
         return fail(done.error());
     for (const auto& glyph : glyphs)
         composed.design.glyphs_mm.push_back(transformed(*glyph.paths, composed.to_mm.after(glyph.at)));

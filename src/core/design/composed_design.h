@@ -3,6 +3,7 @@
 
 #include "core/design/finishing.h"
 #include "core/design/setting.h"
+#include "core/design/sewn_letters.h"
 #include "core/geometry/measure.h"
 #include "core/geometry/weld.h"
 
@@ -26,6 +27,9 @@ struct Design
     /// Where letters are made otherwise than the rest: everything by how it is made, the usual first where there is some. Empty
     /// where all is made alike.
     std::vector<DesignPart> parts;
+    /// Letters that come as stitches, and by how it is made what is planned beside them. Empty where all is planned.
+    std::vector<StandingSewnLetter> sewn_letters;
+    std::vector<DesignPart> planned;
     /// The glyphs as drawn, on the same place, to show what overlapped.
     std::vector<Paths> glyphs_mm;
     OutlineFigures figures_mm;

@@ -1,7 +1,9 @@
 #include "core/design/letter_source.h"
 
+#include "core/alphabet/alphabet_font.h"
 #include "core/type/letter_forms.h"
 
+#include <mutex>
 #include <utility>
 
 namespace ink {
@@ -37,9 +39,21 @@ public:
         return glyphs;
     }
     std::shared_ptr<const FontFace> face() const override { return m_face; }
+    std::shared_ptr<const Alphabet> alphabet() const override
+    {
+        if (!m_face->info().isSewn())
+            return nullptr;
+        std::call_once(m_stitches_read, [this] {
+            if (auto read = alphabetIn(*m_face)) // what cannot be read is sewn as it is drawn
+                m_alphabet = std::move(*read);
+        });
+        return m_alphabet;
+    }
 
 private:
     std::shared_ptr<const FontFace> m_face;
+    mutable std::once_flag m_stitches_read;
+    mutable std::shared_ptr<const Alphabet> m_alphabet;
 };
 
 } // namespace

@@ -1,6 +1,7 @@
 // Where shaped letters and their outlines come from: a font that is open, or what a project stored of one.
 #pragma once
 
+#include "core/alphabet/alphabet.h"
 #include "core/design/font_ref.h"
 #include "core/type/font_face.h"
 #include "core/type/shape.h"
@@ -43,6 +44,8 @@ public:
     virtual bool isWhole() const = 0;
     /// Glyphs that can stand as a tail below words (type/letter_forms.h). Slow for an open font.
     virtual std::vector<std::uint32_t> tails() const = 0;
+    /// The stitches its letters come as; null for a font that is drawn.
+    virtual std::shared_ptr<const Alphabet> alphabet() const { return nullptr; }
     /// The open font, null for what was stored.
     virtual std::shared_ptr<const FontFace> face() const { return nullptr; }
 };

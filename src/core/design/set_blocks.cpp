@@ -88,6 +88,12 @@ Result<void> Setter::setBlock(std::size_t number, std::size_t first, std::size_t
     const double last_baseline = cursor - down + baseline;
 
     SetBlock placed{number, ink, sensible(block.shape), {}, ink};
+    for (const auto& line : *lines)
+        if (std::ranges::any_of(line.letters, &SetLetter::is_sewn)) { // turned, never bent
+            placed.shape.bends = false;
+            if (!infoOf(placed.shape.kind).can_keep_letters)
+                placed.shape.kind = ShapeKind::None;
+        }
     const bool has_shape = placed.shape.kind != ShapeKind::None && !ink.isEmpty();
     if (has_shape && placed.shape.bends) {
         placed.ink = bentInk(*lines, placed);

@@ -225,6 +225,7 @@ Result<std::vector<SetLetter>> Setter::setRun(const Run& run, const DrawnSize& d
         letter.scale = scale;
         letter.stretch = drawn.stretch;
         letter.is_right_to_left = shaped->is_right_to_left;
+        letter.is_sewn = from->alphabet() != nullptr;
         addGlyphs(letter, from, std::span(shaped->glyphs).subspan(g, stop - g));
         letters.push_back(std::move(letter));
         g = stop;
@@ -244,6 +245,7 @@ void Setter::addGlyphs(SetLetter& letter, const Source& from, std::span<const Pl
     for (const auto& glyph : glyphs)
         letter.advance += glyph.advance_fu * along;
     const Affine by = stretched(turnedAndSized(choice.turn_deg, scale * choice.size), letter.stretch);
+    letter.drawn = by;
     const auto add = [&](const PlacedGlyph& glyph) {
         const Point origin{glyph.x_fu * along - letter.pen_x, glyph.y_fu * scale};
         const Point at = aboutFoot(origin, letter, by);

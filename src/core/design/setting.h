@@ -45,6 +45,10 @@ struct SetLetter
     /// Font units to u for the glyphs, as they were drawn, and how much wider than high.
     double scale = 1.0;
     double stretch = 1.0;
+    /// How the base glyph is drawn, from font units to u about its origin: sized, turned, and along its shape.
+    Affine drawn;
+    /// It comes as stitches: turned, and never bent.
+    bool is_sewn = false;
     bool is_right_to_left = false;
 
     bool hasInk() const { return !glyphs.empty(); }

@@ -64,6 +64,17 @@ struct Affine
     double determinant() const { return a * d - b * c; }
     /// Moves by `by` first.
     Affine after(Point by) const { return {a, b, c, d, map(by).x, map(by).y}; }
+    /// `first`, then this.
+    Affine after(const Affine& first) const
+    {
+        const Point origin = map({first.e, first.f});
+        return {a * first.a + c * first.b,
+                b * first.a + d * first.b,
+                a * first.c + c * first.d,
+                b * first.c + d * first.d,
+                origin.x,
+                origin.y};
+    }
 };
 
 /// Maps every control point; the order of the segments stays.

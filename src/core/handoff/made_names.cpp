@@ -25,6 +25,9 @@ MadeName makeName(const Job& job, const ListedName& listed, const FindLetters& l
     out.outline_mm = std::make_shared<const Outline>(design.outline_mm);
     for (const auto& part : design.parts)
         out.parts.push_back({part.handling, std::make_shared<const Outline>(part.outline_mm)});
+    out.sewn_letters = design.sewn_letters;
+    for (const auto& part : design.planned)
+        out.planned.push_back({part.handling, std::make_shared<const Outline>(part.outline_mm)});
     out.sewn_otherwise = sewnOtherwise(*composed, job);
     out.em_mm = design.em_mm;
     out.made_smaller = design.made_smaller;

@@ -22,6 +22,9 @@ struct MadeName
     std::vector<ThingPart> parts;
     /// Where not all of it is sewn alike.
     std::vector<SewnOtherwise> sewn_otherwise;
+    /// Letters that come as stitches, and what is planned beside them; empty where all is planned.
+    std::vector<StandingSewnLetter> sewn_letters;
+    std::vector<ThingPart> planned;
     std::optional<Error> error;
     double em_mm = 0.0;
     /// Share of the size that was asked for, where it would have been too wide for the list.

@@ -1,7 +1,11 @@
 #include "core/handoff/sewn_name.h"
 
+#include "core/alphabet/letter_order.h"
+
 #include <algorithm>
+#include <cmath>
 #include <map>
+#include <sstream>
 
 namespace ink {
 namespace {
@@ -39,7 +43,10 @@ std::vector<OfOneThread> byThread(const std::vector<NameInHoop>& names, const St
     for (const auto& [name, place] : names) {
         const std::vector<ThingPart> alike{{Handling(), name->outline_mm}};
         const SewingOf sewing = sewingOf(name->sewn_otherwise, place);
-        for (const auto& part : name->parts.empty() ? alike : name->parts) {
+        const auto& parts = !name->sewn_letters.empty() ? name->planned
+                            : name->parts.empty()       ? alike
+                                                        : name->parts;
+        for (const auto& part : parts) {
             const auto& word = part.handling.colour.empty() ? name->colour : part.handling.colour;
             const std::string colour = threadCalled(word, settings.thread);
             auto group = std::ranges::find(out, colour, &OfOneThread::colour);
@@ -80,6 +87,37 @@ std::string threadCalled(const std::string& word, const std::string& usual)
     return known == basicColours().end() ? usual : std::string(known->second);
 }
 
+/// Threads of a letter that changes them: its own, and one that is told apart from it.
+std::vector<std::string> threadsOf(const SewnLetter& letter, const std::string& first)
+{
+    std::vector<std::string> out{first};
+    for (const auto& step : letter.work)
+        if (step.kind == NeedleStep::Kind::Stop)
+            out.push_back(out.back() == first ? laidClothOn(first) : first);
+    return out;
+}
+
+/// Where they lie in the hoop; refused where one stands at a size it cannot be moved to.
+Result<std::vector<LyingLetter>> lyingIn(const std::vector<NameInHoop>& names, const StitchSettings& settings)
+{
+    std::vector<LyingLetter> out;
+    for (const auto& [name, place] : names)
+        for (const auto& letter : name->sewn_letters) {
+            if (!scaleOf(letter.to_mm).isWithin()) {
+                std::ostringstream nearest;
+                nearest << std::round(nearestSize_mm(letter) * 10.0) / 10.0 << " mm is the nearest";
+                return fail(ErrorCode::AlphabetSize, letter.alphabet->name, nearest.str());
+            }
+            const Affine to = place.after(letter.to_mm);
+            NeedleWork work;
+            for (const auto& step : letter.sewn().work)
+                work.push_back({step.kind, to.map(step.at)});
+            const auto& word = letter.colour.empty() ? name->colour : letter.colour;
+            out.push_back({std::move(work), threadsOf(letter.sewn(), threadCalled(word, settings.thread))});
+        }
+    return out;
+}
+
 SewnName sewn(const std::vector<NameInHoop>& names, const StitchSettings& settings, const CancelToken& cancel)
 {
     SewnName out;
@@ -98,6 +136,18 @@ SewnName sewn(const std::vector<NameInHoop>& names, const StitchSettings& settin
         std::ranges::move(plan->columns, std::back_inserter(out.plan.columns));
         std::ranges::move(plan->layers, std::back_inserter(out.plan.layers));
         whole->pieces.insert(whole->pieces.end(), group.outline.pieces.begin(), group.outline.pieces.end());
+    }
+    const auto letters = lyingIn(names, settings);
+    if (!letters) {
+        out.error = letters.error();
+        return out;
+    }
+    if (!letters->empty()) {
+        addLetters(out.plan.layers, *letters);
+        whole->pieces.clear(); // what is seen is all of it
+        for (const auto& [name, place] : names)
+            std::ranges::move(transformed(*name->outline_mm, place).pieces,
+                              std::back_inserter(whole->pieces));
     }
     out.outline_mm = whole;
     out.figures = figuresOf(out.plan, *whole, settings);

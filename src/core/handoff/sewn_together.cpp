@@ -75,10 +75,7 @@ Result<Hoops> sewnTogether(std::span<const MadeName> names, const StitchSettings
                 continue;
             const std::size_t name = numbers[there.item];
             load.names.push_back(name);
-            const Affine to = there.toSheet(), &turn = turned[there.item];
-            lying.push_back({&names[name],
-                             {to.a * turn.a + to.c * turn.b, to.b * turn.a + to.d * turn.b,
-                              to.a * turn.c + to.c * turn.d, to.b * turn.c + to.d * turn.d, to.e, to.f}});
+            lying.push_back({&names[name], there.toSheet().after(turned[there.item])});
         }
         if (lying.empty())
             continue;

@@ -8,6 +8,7 @@
 #include "core/intake/font_check.h"
 #include "core/intake/safe_name.h"
 #include "core/intake/same_fonts.h"
+#include "core/intake/stitched_entries.h"
 #include "core/package/text_encoding.h"
 
 #include <algorithm>
@@ -121,6 +122,8 @@ private:
             return fail(*m_problem);
         if (m_options.cancel.isCancelled())
             return fail(ErrorCode::Cancelled, m_contents.source.string());
+        if (auto done = addStitchedLetters(m_contents, m_options.cancel); !done)
+            return done;
         tellNamesApart(m_contents);
         compareFonts(m_contents);
         return {};
@@ -357,7 +360,7 @@ private:
 
 std::string_view idOf(EntryRole role)
 {
-    static constexpr std::array kIds{"font", "document", "key-map", "preview",
+    static constexpr std::array kIds{"font", "document", "key-map", "preview", "stitches",
                                      "junk", "damaged",  "refused", "other"};
     return kIds[static_cast<std::size_t>(role)];
 }

@@ -1,6 +1,7 @@
 // What is in a font package, by content, before any of it is taken.
 #pragma once
 
+#include "core/alphabet/alphabet.h"
 #include "core/base/cancel.h"
 #include "core/base/result.h"
 #include "core/intake/content_kind.h"
@@ -16,7 +17,8 @@
 
 namespace ink {
 
-enum class EntryRole { Font, Document, KeyMap, Preview, Junk, Damaged, Refused, Other };
+/// Stitches: stitch files whose letters are in a font that was made of them.
+enum class EntryRole { Font, Document, KeyMap, Preview, Stitches, Junk, Damaged, Refused, Other };
 std::string_view idOf(EntryRole role);
 
 struct PackageEntry
@@ -35,6 +37,8 @@ struct PackageEntry
     /// Of fonts.
     std::string sha256;
     std::vector<FaceInfo> faces;
+    /// Of a font that was made of the package's stitch files.
+    std::shared_ptr<const Alphabet> letters;
     /// The entry that holds the same face in a better format, or the same bytes; -1 when there is none.
     int better = -1;
     /// Of documents: the words, UTF-8.

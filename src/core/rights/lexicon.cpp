@@ -103,7 +103,8 @@ constexpr std::array kEntries{
                             "art|clipart|printables"},
     Entry{Concept::TheFont, "private use area|font|fonts|the font|this font|these fonts|the fonts|font "
                             "file|font files|the files|the file|font "
-                            "software|typeface|zip|this file|the typeface|it as is|this typeface"},
+                            "software|typeface|zip|this file|the typeface|it as is|this typeface|letters "
+                            "themselves|alphabet itself|stitched letters|stitches themselves"},
     Entry{Concept::Sell,
           "sell|sold|selling|resell|resold|reselling|resale|re sell|re sale|sale|sales|rent|lease"},
     Entry{Concept::Share, "share|sharing|redistribute|redistributed|redistribution|distribute|distributed|"

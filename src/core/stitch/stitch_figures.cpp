@@ -120,10 +120,15 @@ std::vector<StitchFinding> findingsOf(const StitchPlan& plan, const StitchFigure
         note(StitchFindingKind::Thick, figures.thickest, kMostLayers);
     if (figures.short_share > kMostShortStitches)
         note(StitchFindingKind::ShortStitches, figures.short_share, kMostShortStitches);
+    // Of letters that came as stitches nobody knows what they were to cover.
+    const bool are_planned = std::ranges::none_of(plan.layers, [](const StitchLayer& layer) {
+        return std::ranges::any_of(layer.runs,
+                                   [](const StitchRun& r) { return r.kind == StitchKind::AsMade; });
+    });
     const bool has_rows =
         std::ranges::any_of(plan.columns, [](const StitchColumn& c) { return c.kind == ColumnKind::Fill; });
     const double least = has_rows ? kLeastCoverOfRows : kLeastCover;
-    if (are_letters && figures.covers < least)
+    if (are_letters && are_planned && figures.covers < least)
         note(StitchFindingKind::Open, figures.covers, least);
     if (inHoop(figures.box_mm, settings) == InHoop::TooLarge)
         note(StitchFindingKind::TooLargeForHoop, figures.box_mm.width(), settings.hoop_width_mm);

@@ -6,8 +6,8 @@
 namespace ink {
 namespace {
 
-constexpr std::array<std::string_view, 7> kKinds{"running",  "satin",  "fill", "blanket",
-                                                 "underlay", "travel", "lock"};
+constexpr std::array<std::string_view, 8> kKinds{"running",  "satin",  "fill", "blanket",
+                                                 "underlay", "travel", "lock", "as-made"};
 constexpr std::array<std::string_view, 4> kLayers{"letters", "placement", "tack-down", "cover"};
 constexpr std::array<std::string_view, 4> kColumns{"running", "satin", "split-satin", "fill"};
 
@@ -65,7 +65,8 @@ NeedleWork workOf(const StitchPlan& plan)
                 }
                 // The needle is there, or nearly: a stitch too short breaks the thread. The last before a trim is kept.
                 const bool is_last = i + 1 == run.points.size() && isLastBeforeTrim(plan.layers[layer], run);
-                if (way < 0.5 * kNeedleGrid_mm || (way < kShortestStitch_mm - 1e-9 && !is_last))
+                const bool is_kept = is_last || run.kind == StitchKind::AsMade;
+                if (way < 0.5 * kNeedleGrid_mm || (way < kShortestStitch_mm - 1e-9 && !is_kept))
                     continue;
                 const int parts = int(std::ceil(way / kLongestStitch_mm));
                 for (int k = 1; k <= parts; ++k)

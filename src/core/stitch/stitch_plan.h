@@ -20,7 +20,17 @@ inline constexpr double kShortestStitch_mm = 0.3;
 /// As wide as embroidery thread lies (weight 40, common practice, no source).
 inline constexpr double kThread_mm = 0.4;
 
-enum class StitchKind { Running, Satin, Fill, Blanket, Underlay, Travel, Lock };
+enum class StitchKind {
+    Running,
+    Satin,
+    Fill,
+    Blanket,
+    Underlay,
+    Travel,
+    Lock,
+    /// Of letters that come as stitches: kept to the stitch.
+    AsMade
+};
 std::string_view idOf(StitchKind kind);
 
 /// Stitches of one kind, needle down from the first point to the last.

@@ -138,6 +138,18 @@ void readClasses(hb_face_t* face, FaceInfo& info)
     info.is_fixed_width = length >= 16 && (data[12] | data[13] | data[14] | data[15]) != 0;
 }
 
+double sewnSize_mm(hb_face_t* face)
+{
+    constexpr double kMostSize_mm = 1000.0;
+    unsigned length = 0;
+    const auto sewn = table(face, "UIsw");
+    const auto* d = reinterpret_cast<const unsigned char*>(hb_blob_get_data(sewn.get(), &length));
+    if (length < 8)
+        return 0.0;
+    const double size_mm = (d[4] * 16777216.0 + d[5] * 65536.0 + d[6] * 256.0 + d[7]) / 1000.0;
+    return size_mm <= kMostSize_mm ? size_mm : 0.0;
+}
+
 Result<FaceInfo> describe(hb_face_t* face, const OpenedFile& file, unsigned index,
                           const std::filesystem::path& path)
 {
@@ -166,6 +178,7 @@ Result<FaceInfo> describe(hb_face_t* face, const OpenedFile& file, unsigned inde
     info.units_per_em = hb_face_get_upem(face);
     info.is_picture_font = carriesPictures(face);
     info.is_variable = hb_ot_var_has_data(face) != 0;
+    info.sewn_size_mm = sewnSize_mm(face);
     if (hb_face_get_glyph_count(face) == 0)
         return fail(ErrorCode::FontDamaged, path.string(), "it has no glyphs");
     return info;
@@ -334,6 +347,16 @@ double FontFace::lineSpacing_fu() const
     const double spacing = static_cast<double>(extents.ascender) - extents.descender + extents.line_gap;
     // Fonts made by hand sometimes leave the table at zero.
     return spacing > 0.0 ? spacing : 1.2 * m_info.units_per_em;
+}
+
+std::string FontFace::table(std::string_view tag) const
+{
+    const BlobPtr found(hb_face_reference_table(hb_font_get_face(m_font.get()),
+                                                hb_tag_from_string(tag.data(), static_cast<int>(tag.size()))),
+                        hb_blob_destroy);
+    unsigned length = 0;
+    const char* bytes = hb_blob_get_data(found.get(), &length);
+    return bytes ? std::string(bytes, length) : std::string();
 }
 
 static double heightOf(const FontFace& face, char32_t character, hb_ot_metrics_tag_t metric, double share)

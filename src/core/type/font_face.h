@@ -52,10 +52,17 @@ struct FaceInfo
     /// Pictures on the keys instead of letters (PANOSE pictorial, or a symbol `cmap`).
     bool is_picture_font = false;
     bool is_variable = false;
+    /// Height of the capitals where its letters come as stitches (core/alphabet/alphabet_font.h); 0 for any other font.
+    double sewn_size_mm = 0.0;
 
+    bool isSewn() const { return sewn_size_mm > 0.0; }
     /// "Maypole Hand" or "Maypole Hand Bold": the style is left out where it says nothing.
     std::string readableName() const;
 };
+
+/// The table of our own in which stitches lie: version (16 bits), 16 bits of nothing, the height of the capitals in thousandths of a mm
+/// (32 bits), then a package (docs/formats/alphabet.md).
+inline constexpr std::string_view kSewnTable = "UIsw";
 
 class FontFace
 {
@@ -91,6 +98,9 @@ public:
     std::uint32_t glyphCount() const;
     /// 0 when the font lacks the character.
     std::uint32_t glyphOf(char32_t character) const;
+
+    /// The bytes of a table, by its tag of four letters; empty where there is none.
+    std::string table(std::string_view tag) const;
 
     /// For the shaper of this layer only.
     hb_font_t* handle() const { return m_font.get(); }

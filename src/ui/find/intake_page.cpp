@@ -44,6 +44,8 @@ QString headingOf(EntryRole role, std::size_t count)
         return QObject::tr("Key maps, kept (%1)").arg(count);
     case EntryRole::Preview:
         return QObject::tr("Pictures, kept (%1)").arg(count);
+    case EntryRole::Stitches:
+        return QObject::tr("Stitch files, in the letters above (%1)").arg(count);
     case EntryRole::Damaged:
         return QObject::tr("Damaged, not taken (%1)").arg(count);
     case EntryRole::Refused:
@@ -309,8 +311,9 @@ void IntakePage::fill()
     m_tree->clear();
     const auto usual = usualChoice(m_looked->contents);
     const auto fonts = m_looked->contents.fonts();
-    for (const EntryRole role : {EntryRole::Font, EntryRole::Document, EntryRole::KeyMap, EntryRole::Preview,
-                                 EntryRole::Damaged, EntryRole::Refused, EntryRole::Other, EntryRole::Junk}) {
+    for (const EntryRole role :
+         {EntryRole::Font, EntryRole::Document, EntryRole::KeyMap, EntryRole::Preview, EntryRole::Stitches,
+          EntryRole::Damaged, EntryRole::Refused, EntryRole::Other, EntryRole::Junk}) {
         const auto& entries = m_looked->contents.entries;
         const auto count = static_cast<std::size_t>(std::ranges::count(entries, role, &PackageEntry::role));
         if (count == 0)
@@ -367,7 +370,8 @@ void IntakePage::fill()
         }
         if (static_cast<std::size_t>(shown) < count)
             new QTreeWidgetItem(group, {tr("and %1 more").arg(count - static_cast<std::size_t>(shown))});
-        group->setExpanded(role != EntryRole::Junk && role != EntryRole::Other);
+        group->setExpanded(role != EntryRole::Junk && role != EntryRole::Other &&
+                           role != EntryRole::Stitches);
     }
     layoutColumns();
     m_is_filling = false;
