@@ -596,6 +596,16 @@
     </message>
   </context>
   <context>
+    <name>ink::ui::LettersPage</name>
+    <message numerus="yes">
+      <source>%n letter(s) to look at: say what (it|they) (is|are), or (it|they) cannot be typed.</source>
+      <translation>
+        <numerusform>%n letter to look at: say what it is, or it cannot be typed.</numerusform>
+        <numerusform>%n letters to look at: say what they are, or they cannot be typed.</numerusform>
+      </translation>
+    </message>
+  </context>
+  <context>
     <name>ink::ui::MainWindow</name>
     <message numerus="yes">
       <source>%n piece(s)</source>

@@ -1,6 +1,8 @@
 #include "app/demo_jobs.h"
 #include "app/demo_shelf.h"
 #include "app/pictures.h"
+#include "app/places.h"
+#include "manual/manual.h"
 #include "ui/main_window.h"
 
 #include <CLI/CLI.hpp>
@@ -35,18 +37,6 @@ struct Arguments
     std::string stitcher, stitcher_fault = "none";
 };
 
-QString demoFonts()
-{
-    const QString installed =
-        QApplication::applicationDirPath() + QStringLiteral("/../share/under-ink/demo/fonts");
-    return QFileInfo::exists(installed) ? installed : QStringLiteral(INK_SOURCE_DEMO_FONTS);
-}
-
-QString demoCatalogue()
-{
-    return demoFonts() + QStringLiteral("/../catalogue");
-}
-
 /// Those that hold whole fonts; the others are there to show what is refused.
 std::vector<std::filesystem::path> demoPackages()
 {
@@ -55,7 +45,8 @@ std::vector<std::filesystem::path> demoPackages()
                              "larkmallow", "stallholder-bits", "saltglaze", "wickerby", "gatepost",
                              "goosegate-250", "hobnail-donate", "gingham-nc", "fennel-row-stitched"})
         packages.emplace_back(
-            (demoCatalogue() + QStringLiteral("/packages/%1.zip").arg(QLatin1String(name))).toStdString());
+            (ink::app::demoCatalogue() + QStringLiteral("/packages/%1.zip").arg(QLatin1String(name)))
+                .toStdString());
     return packages;
 }
 
@@ -64,7 +55,8 @@ ink::Job firstJob()
 {
     ink::Job job;
     job.words = "Fennmoor Honey";
-    job.font.path = (std::filesystem::path(demoFonts().toStdString()) / "HartsorrelScript.ttf").string();
+    if (const QString fonts = ink::app::demoFonts(); !fonts.isEmpty())
+        job.font.path = (std::filesystem::path(fonts.toStdString()) / "HartsorrelScript.ttf").string();
     beginUsually(job);
     return job;
 }
@@ -82,7 +74,8 @@ ink::ui::Theme themeFor(const Arguments& arguments)
 void addFonts(ink::ui::MainWindow& window, const Arguments& arguments)
 {
     auto& library = window.library();
-    library.addFolder(demoFonts(), ink::FontOrigin::Demo);
+    if (const QString fonts = ink::app::demoFonts(); !fonts.isEmpty())
+        library.addFolder(fonts, ink::FontOrigin::Demo);
     QStringList files;
     for (const auto& place : arguments.places) {
         const QString path = QString::fromStdString(place);
@@ -104,9 +97,9 @@ void openCatalogue(ink::ui::MainWindow& window, const Arguments& arguments)
         return;
     if (!arguments.catalogue.empty())
         return window.feed().useAddress(QUrl(QString::fromStdString(arguments.catalogue)));
-    QString program = QApplication::applicationDirPath() + QStringLiteral("/standin-catalogue");
-    if (!QFileInfo::exists(program))
-        program = QStringLiteral(INK_BUILT_STANDIN);
+    const QString program = ink::app::standIn(QStringLiteral("standin-catalogue"));
+    if (program.isEmpty()) // it comes with the demo
+        return;
     window.feed().useProgram(program, {QStringLiteral("--end-with-input"), QStringLiteral("--fault"),
                                        QString::fromStdString(arguments.catalogue_fault)});
 }
@@ -119,9 +112,9 @@ void openCutter(ink::ui::MainWindow& window, const Arguments& arguments)
         return window.cutter().setAddress(
             QString::fromStdString(arguments.cutter.substr(0, colon)),
             quint16(QString::fromStdString(arguments.cutter.substr(colon + 1)).toUInt()));
-    QString program = QApplication::applicationDirPath() + QStringLiteral("/standin-cutter");
-    if (!QFileInfo::exists(program))
-        program = QStringLiteral(INK_BUILT_CUTTER);
+    const QString program = ink::app::standIn(QStringLiteral("standin-cutter"));
+    if (program.isEmpty()) // it comes with the demo
+        return;
     window.cutter().setProgram(program, {QStringLiteral("--end-with-input"), QStringLiteral("--fault"),
                                          QString::fromStdString(arguments.cutter_fault)});
 }
@@ -133,9 +126,9 @@ void openStitcher(ink::ui::MainWindow& window, const Arguments& arguments)
         return window.stitcher().setAddress(
             QString::fromStdString(arguments.stitcher.substr(0, colon)),
             quint16(QString::fromStdString(arguments.stitcher.substr(colon + 1)).toUInt()));
-    QString program = QApplication::applicationDirPath() + QStringLiteral("/standin-stitcher");
-    if (!QFileInfo::exists(program))
-        program = QStringLiteral(INK_BUILT_STITCHER);
+    const QString program = ink::app::standIn(QStringLiteral("standin-stitcher"));
+    if (program.isEmpty()) // it comes with the demo
+        return;
     window.stitcher().setProgram(program, {QStringLiteral("--end-with-input"), QStringLiteral("--fault"),
                                            QString::fromStdString(arguments.stitcher_fault)});
 }
@@ -177,6 +170,8 @@ int main(int argc, char** argv)
     parser.add_option("--stitcher-fault", arguments.stitcher_fault,
                       "What goes wrong with the practice machine (standin-stitcher --help)");
 
+    if (ink::wroteManual(parser, INK_VERSION, argc, argv))
+        return 0;
     // What is asked of the command line alone needs no display.
     const bool only_tells = std::any_of(argv + 1, argv + argc, [](const char* argument) {
         const std::string_view word = argument;
@@ -200,6 +195,11 @@ int main(int argc, char** argv)
     const QTemporaryDir folder_for_pictures;
     const bool takes_pictures = !arguments.pictures_folder.empty(),
                is_demo = arguments.is_demo || takes_pictures;
+    if (is_demo && ink::app::demoFonts().isEmpty()) {
+        std::cerr << "under-ink: the demo is not here. It is in the package under-ink-demo; without --demo "
+                     "the window opens as yours.\n";
+        return 1;
+    }
     const QString own_folder = QStandardPaths::writableLocation(QStandardPaths::AppDataLocation);
     const std::filesystem::path data_folder = (takes_pictures      ? folder_for_pictures.path()
                                                : arguments.is_demo ? own_folder + QStringLiteral("/demo")
@@ -217,7 +217,7 @@ int main(int argc, char** argv)
     if (!kept)
         window.tell(kept.error());
     if (is_demo && kept && !has_job)
-        if (const auto left = ink::app::leaveDemoJobs(store, demoFonts().toStdString()); !left)
+        if (const auto left = ink::app::leaveDemoJobs(store, ink::app::demoFonts().toStdString()); !left)
             window.tell(left.error());
     if (arguments.is_demo)
         window.showBadge(QObject::tr("Demo: all of this is made up"));
@@ -227,12 +227,13 @@ int main(int argc, char** argv)
     openStitcher(window, arguments);
 
     if (is_demo)
-        ink::app::fillDemoShelf(window, demoPackages(), demoFonts().toStdString());
+        ink::app::fillDemoShelf(window, demoPackages(), ink::app::demoFonts().toStdString());
     window.show();
 
     std::optional<ink::app::Pictures> pictures;
     if (!arguments.pictures_folder.empty()) {
-        pictures.emplace(window, QDir(QString::fromStdString(arguments.pictures_folder)), demoCatalogue());
+        pictures.emplace(window, QDir(QString::fromStdString(arguments.pictures_folder)),
+                         ink::app::demoCatalogue());
         pictures->start();
     }
     return QApplication::exec();

@@ -107,16 +107,16 @@ Pictures::Pictures(ui::MainWindow& window, const QDir& folder, const QString& ca
                  window.findChild<QAbstractButton*>(QStringLiteral("shelfInstall"))->click();
                  waitForRest(window);
              }
-             chooseOnShelf(window, QStringLiteral("Hartsorrel Script"));
+             chooseOnShelf(window, QStringLiteral("Fennel Row stitched 25 mm"));
          }},
-        {QStringLiteral("shelf-key-map"),
+        {QStringLiteral("shelf-letters"),
          [&window] {
-             chooseOnShelf(window, QStringLiteral("Stallholder Bits"));
-             window.findChild<QAbstractButton*>(QStringLiteral("shelfKeyMap"))->click();
+             window.findChild<QWidget*>(QStringLiteral("messageLine"))->hide(); // told on the shelf
+             window.findChild<QAbstractButton*>(QStringLiteral("shelfLetters"))->click();
          }},
         {QStringLiteral("compose"),
          [&window] {
-             window.findChild<QAbstractButton*>(QStringLiteral("sheetBack"))->click();
+             window.findChild<QAbstractButton*>(QStringLiteral("keptLettersBack"))->click();
              window.openStation(ui::MainWindow::Find);
              choose(window, QStringLiteral("Larkmallow"));
              window.jobModel().setSize({ink::SizeBy::Width, 480.0});

@@ -10,6 +10,7 @@
 #include "core/stitch/stitch_figures.h"
 #include "core/type/shape.h"
 #include "shelf/alphabet_store.h"
+#include "shelf/font_rights.h"
 
 #include <CLI/CLI.hpp>
 #include <nlohmann/json.hpp>
@@ -139,6 +140,29 @@ Result<void> list(const AlphabetArguments& a)
     return report(a, {{"format", "under-ink-alphabets"}, {"version", 1}, {"alphabets", std::move(kept)}});
 }
 
+/// What the font's papers say of letters made into stitches, in a sentence for people.
+std::string saidOfStitching(const GivenAnswer* answer)
+{
+    const std::string quote = answer && !answer->quote.sentence.empty()
+                                  ? " \"" + answer->quote.sentence + "\" (" + answer->quote.document +
+                                        ", line " + std::to_string(answer->quote.line) + ")"
+                                  : std::string();
+    switch (answer ? answer->answer : Answer::NotSaid) {
+    case Answer::Yes:
+        return "The font's licence allows stitched letters:" + quote;
+    case Answer::Limited:
+        return "The font's licence allows stitched letters within limits:" + quote;
+    case Answer::No:
+        return "The font's licence forbids stitched letters:" + quote +
+               " Use them for yourself, and pass them on to nobody.";
+    case Answer::NotSaid:
+        break;
+    }
+    return "The font's papers say nothing of stitched letters: sew goods as its licence says, and ask its "
+           "author before you pass the "
+           "letters themselves on.";
+}
+
 Result<void> make(const AlphabetArguments& a)
 {
     if (auto ok = checkOutputs({a.font}, {a.out, a.report}); !ok)
@@ -153,6 +177,17 @@ Result<void> make(const AlphabetArguments& a)
         return fail(made.error());
     if (!a.name.empty())
         made->alphabet.name = a.name;
+    FontRightsReader reader(RightsStore(userDataFolder() / "under-ink" / "rights"));
+    const auto rights = reader.read(a.font);
+    const GivenAnswer* answer = nullptr;
+    if (rights) {
+        const auto& answers = rights->dossier.answers;
+        const auto at = std::ranges::find(answers, Question::StitchedAlphabet, &GivenAnswer::question);
+        answer = at == answers.end() ? nullptr : &*at;
+    }
+    made->alphabet.rights = saidOfStitching(answer);
+    if (answer && answer->answer == Answer::No)
+        std::cerr << "uink: " << made->alphabet.rights << '\n';
     if (auto done = writeAlphabet(a.out, made->alphabet); !done)
         return done;
     Json missing = Json::array();
@@ -160,8 +195,7 @@ Result<void> make(const AlphabetArguments& a)
         missing.push_back({{"letter", one.letter}, {"reason", one.reason}});
     auto json = alphabetJson(made->alphabet, true);
     json["left_out"] = std::move(missing);
-    json["note"] = "Whether a stitched alphabet may be made of a font and sold is a question of its own: "
-                   "uink rights answers it.";
+    json["verdict"] = rights ? Json(std::string(idOf(rights->dossier.verdict))) : Json(nullptr);
     return report(a, std::move(json));
 }
 

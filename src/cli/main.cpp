@@ -1,4 +1,5 @@
 #include "cli/commands.h"
+#include "manual/manual.h"
 
 #include <CLI/CLI.hpp>
 
@@ -97,6 +98,8 @@ int main(int argc, char** argv)
         {"shelf", ink::cli::addShelfCommand(app)},
     }};
     checkOptions(app);
+    if (ink::wroteManual(app, INK_VERSION, argc, argv))
+        return EXIT_SUCCESS;
     if (const auto unknown = unknownCommand(app, {argv + 1, argv + argc}))
         return report("there is no command \"" + *unknown + "\" (uink --help lists them)", kUsageError);
     try {

@@ -88,6 +88,8 @@ Result<std::optional<PendingInstall>> Installer::installOf(const ShelfFont& font
 Result<fs::path> Installer::install(const ShelfFont& font, const std::string& project,
                                     const std::string& until)
 {
+    if (std::ranges::any_of(font.faces, &FaceInfo::isSewn))
+        return fail(ErrorCode::AlphabetNotInstalled, font.readableName());
     const auto lock = ChangeLock::take(m_store.folder());
     if (!lock)
         return fail(lock.error());

@@ -170,6 +170,40 @@ class Words(Case):
         self.assertEqual(json.loads(done.stdout)["added"][0]["letters"], 1)
         self.assertIn("not told surely", done.stderr)
 
+    def test_the_licence_is_weighed(self):
+        font = self.folder / "papers" / "font.ttf"
+        font.parent.mkdir()
+        font.write_bytes(GATEPOST.read_bytes())
+        for text, begins in (("", "The font's papers say nothing"),
+                             ("You may not digitize this font or make an embroidery font of it.", "The font's licence forbids")):
+            if text:
+                (font.parent / "licence.txt").write_text(text)
+            out = self.folder / "made" / begins[-3:]
+            done = run("alphabet", "make", "--font", font, "--size-mm", 25, "--letters", "AB", "--out", out, env=self.environment)
+            self.assertEqual(done.returncode, 0, done.stderr)
+            said = json.loads((out / "alphabet.json").read_text())["rights"]
+            self.assertTrue(said.startswith(begins), said)
+            self.assertEqual(json.loads(done.stdout)["rights"], said)
+            self.assertEqual("forbids" in done.stderr, bool(text))
+
+    def test_a_font_with_stitches_is_taken_like_a_package(self):
+        """What the window keeps is a font; fontTools (not ours) reads it as one, and its letters are typed as those of the package."""
+        from fontTools.ttLib import TTFont
+        done = run("package", self.packed, "--take", self.folder / "taken", env=self.environment)
+        self.assertEqual(done.returncode, 0, done.stderr)
+        made = next((self.folder / "taken").rglob("*.ttf"))
+        font = TTFont(made)
+        self.assertIn("UIsw", font)
+        keys = font.getBestCmap()
+        self.assertEqual({chr(c) for c in keys} - {" "}, set(self.letters))
+        mm = self.description["size_mm"] / 0.7 / font["head"].unitsPerEm
+        for one in self.description["letters"]:
+            advance, _ = font["hmtx"][keys[ord(one["letter"])]]
+            self.assertAlmostEqual(advance * mm, one["before_mm"] + one["width_mm"] + one["after_mm"], delta=0.03)
+        typed = [self.told("type", path, "--text", "Anna & Bo") for path in (self.packed, made)]
+        for key in ("width_mm", "height_mm", "stitches", "trims"):
+            self.assertAlmostEqual(typed[0][key], typed[1][key], delta=0.11, msg=key)
+
     def test_bad_wishes(self):
         self.refused("type", self.packed, "--text", "Honey", "--size-mm", 40, says="30 mm is the nearest")
         self.refused("type", self.packed, "--text", "", says="no words")

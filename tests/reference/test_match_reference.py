@@ -3,7 +3,9 @@
 hundreds; and look-alikes against mean letter distances by NumPy and SciPy on fontTools outlines.
 
     test_match_reference.py             the test
-    test_match_reference.py --table     the whole table of docs/match.md: first and among the first five, by condition
+    test_match_reference.py --table N [--fonts FOLDER]
+                                        the whole table of docs/match.md: first and among the first five, by condition, N words each;
+                                        faces below the folder are in reach as well
     test_match_reference.py --alike     the shared look-alikes by face, and what is taken for what
 """
 import functools
@@ -30,6 +32,9 @@ def faces_in_reach():
     """Files of the demo and of the system that hold plain letters, by content once."""
     listed = subprocess.run(["fc-list", "--format", "%{file}\n"], capture_output=True, text=True, check=True).stdout.split("\n")
     files = sorted({Path(f) for f in listed if f.endswith((".ttf", ".otf"))} | set(DEMO.glob("*.?tf")))
+    if "--fonts" in sys.argv:
+        more = Path(sys.argv[sys.argv.index("--fonts") + 1])
+        files += sorted(f for f in more.rglob("*.?tf") if f.suffix in (".ttf", ".otf"))
     return [f for f in files if has_letters(f)]
 
 
@@ -108,6 +113,26 @@ def seen_at_an_angle(picture, degrees):
                              fillcolor=PAPER)
 
 
+SWASHES = ("swsh", "salt", "titl", "hist", "ss01", "ss02", "ss03", "ss04", "ss05", "ss06")
+
+
+def with_a_swash(path, word, seed):
+    """The first letter that has another form wears it, whatever the font calls that; none where no letter has one."""
+    font = font_at(path, 60)
+    for at, letter in enumerate(word):
+        for feature in SWASHES:
+            if font.getmask(letter, features=[feature]).getbbox() != font.getmask(letter).getbbox():
+                left, top, right, bottom = font.getbbox(word, anchor="ls")
+                picture = Image.new("RGB", (right - left + 300, bottom - top + 300), PAPER)
+                draw = ImageDraw.Draw(picture)
+                x = 150 - left
+                for i, c in enumerate(word):
+                    draw.text((x, 150 - top), c, INK, font, anchor="ls", features=[feature] if i == at else None)
+                    x += font.getlength(c, features=[feature] if i == at else None)
+                return picture
+    return None
+
+
 CONDITIONS = {
     "clean": lambda path, word, seed: drawn(path, word, 60),
     "blurred": lambda path, word, seed: drawn(path, word, 60).filter(ImageFilter.GaussianBlur(1.5)),
@@ -117,6 +142,7 @@ CONDITIONS = {
     "perspective of 10 degrees": lambda path, word, seed: seen_at_an_angle(drawn(path, word, 60), 10),
     "white on cloth": textured,
     "closed up and nudged": lambda path, word, seed: drawn(path, word, 60, nudged=random.Random(seed)),
+    "with one swash": with_a_swash,
     "20 px": lambda path, word, seed: drawn(path, word, 20),
 }
 
@@ -163,18 +189,23 @@ def sample(count, seed):
 
 def table(count):
     faces, chosen = sample(count, 7)
-    print(f"{len(faces)} faces in reach, {count} words\n\n| picture | first | among five | not told |\n| --- | --- | --- | --- |")
+    print(f"{len(faces)} faces in reach, {count} words\n\n| picture | first | among five | words | not told |\n| --- | --- | --- | --- | --- |")
     with tempfile.TemporaryDirectory() as folder:
         for name, condition in CONDITIONS.items():
-            first = five = 0
+            first = five = words = 0
             missed = []
-            for seed, (path, word) in enumerate(chosen):
-                place, report = place_of(path, condition(path, word, seed), word, faces, Path(folder))
+            some = chosen if name != "with one swash" else [(p, WORDS[i % len(WORDS)]) for i, p in enumerate(faces)]
+            for seed, (path, word) in enumerate(some):
+                picture = condition(path, word, seed) if words < count else None
+                if picture is None:
+                    continue
+                words += 1
+                place, report = place_of(path, picture, word, faces, Path(folder))
                 first += place == 1
                 five += place <= 5
                 if place > 1:
                     missed.append(f"{path.stem} {word} ({place}; {Path(report['found'][0]['path']).stem if report['found'] else '-'})")
-            print(f"| {name} | {100 * first / len(chosen):.1f} % | {100 * five / len(chosen):.1f} % | {', '.join(missed)} |", flush=True)
+            print(f"| {name} | {100 * first / words:.1f} % | {100 * five / words:.1f} % | {words} | {', '.join(missed)} |", flush=True)
 
 
 LETTERS = "abcdefghiklmnoprstuyxABEGHMRS"
@@ -290,7 +321,8 @@ class Pictures(unittest.TestCase):
         with tempfile.TemporaryDirectory() as folder:
             for seed, (path, word) in enumerate(chosen):
                 condition = list(CONDITIONS.values())[seed % len(CONDITIONS)]
-                place, _ = place_of(path, condition(path, word, seed), word, faces, Path(folder))
+                picture = condition(path, word, seed) or drawn(path, word, 60)
+                place, _ = place_of(path, picture, word, faces, Path(folder))
                 first += place == 1
                 five += place <= 5
         self.assertGreaterEqual(first, len(chosen) - 2)

@@ -20,6 +20,10 @@ constexpr double kMost = 0.6;
 constexpr double kApart = 0.08, kInto_mm = 0.3;
 /// First and last stitch within this part of the width from the edges: one letter leads into the next.
 constexpr double kAtEdge = 0.12;
+/// A tip, as parts of the small letters' height: how far from the edge it is looked at, and how high it is at most. Letters that end in a stem
+/// or in nothing else where they do not join.
+constexpr double kTipEdge = 0.12, kTipHeight = 0.5;
+constexpr std::string_view kStemmed = "adhilmntu";
 
 bool isIn(std::string_view letters, std::string_view letter)
 {
@@ -90,6 +94,17 @@ bool leadsOn(const SewnLetter& letter)
     return first && first->at.x - letter.box_mm.x0 <= edge && letter.box_mm.x1 - last->at.x <= edge;
 }
 
+/// It ends in a stroke towards the next letter and not in a stem: the threads at its right edge are low.
+bool endsInTip(const SewnLetter& letter, double x_height_mm)
+{
+    const double edge = letter.box_mm.x1 - kTipEdge * x_height_mm;
+    Box tip;
+    for (const auto& step : letter.work)
+        if (step.kind == NeedleStep::Kind::Stitch && step.at.x >= edge)
+            tip.add(step.at);
+    return !tip.isEmpty() && tip.height() <= kTipHeight * x_height_mm;
+}
+
 } // namespace
 
 const SewnLetter* Alphabet::find(std::string_view letter, std::string_view variant) const
@@ -132,7 +147,7 @@ void measure(Alphabet& alphabet)
     const double hang_mm =
         x_height_mm > 0.0 && hanging_mm > x_height_mm ? hanging_mm - x_height_mm : 0.25 * alphabet.size_mm;
     const auto line = sharedLine(alphabet);
-    std::size_t small = 0, leading = 0;
+    std::size_t small = 0, leading = 0, stemmed = 0, tipped = 0;
     for (auto& letter : alphabet.letters) {
         const double foot = line ? *line : footOf(letter, alphabet, x_height_mm, hang_mm);
         const Point by{-letter.box_mm.x0, -foot};
@@ -142,9 +157,14 @@ void measure(Alphabet& alphabet)
         if (letter.letter.size() == 1 && std::islower(static_cast<unsigned char>(letter.letter[0]))) {
             ++small;
             leading += leadsOn(letter);
+            stemmed += isIn(kStemmed, letter.letter);
+            tipped += isIn(kStemmed, letter.letter) && endsInTip(letter, x_height_mm);
         }
     }
-    alphabet.joins = small >= 5 && static_cast<double>(leading) >= kMost * static_cast<double>(small);
+    const auto most = [](std::size_t of, std::size_t all) {
+        return all >= 5 && static_cast<double>(of) >= kMost * static_cast<double>(all);
+    };
+    alphabet.joins = most(leading, small) || (x_height_mm > 0.0 && most(tipped, stemmed));
     for (auto& letter : alphabet.letters)
         letter.before_mm = letter.after_mm =
             alphabet.joins && std::islower(static_cast<unsigned char>(letter.letter[0])) &&

@@ -18,6 +18,8 @@ struct SewnLetter
     std::string letter, variant;
     /// The file it came from.
     std::string file;
+    /// What that was called when it came, where it has another name now.
+    std::string called;
     /// How sure it is told: 1 where somebody said so.
     double confidence = 1.0;
     /// Units: mm, y up; x from its left edge, y from its foot (the line it stands on).

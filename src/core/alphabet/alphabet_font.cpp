@@ -19,6 +19,8 @@ namespace {
 constexpr unsigned kUnitsPerEm = 4096;
 /// Capitals are this part of the em (common practice, no source).
 constexpr double kCapitals = 0.7;
+/// 1 January 2026 in seconds since 1904: one day for all, so that the same letters are the same file.
+constexpr std::uint32_t kMade_s = 3850070400u;
 constexpr double kAscent = 1.0, kDescent = 0.35;
 /// Glyphs before the letters: the one for what is missing, and the space.
 constexpr std::size_t kBefore = 2;
@@ -182,8 +184,7 @@ private:
     {
         Bytes b;
         b.u32(0x00010000).u32(0x00010000).u32(0).u32(0x5F0F3CF5).u16(0x0003).u16(kUnitsPerEm);
-        b.u32(0).u32(0).u32(0).u32(
-            0); // made and changed: not told, so that the same letters are the same file
+        b.u32(0).u32(kMade_s).u32(0).u32(kMade_s);
         b.i16(int(m_box.x0)).i16(int(m_box.y0)).i16(int(m_box.x1)).i16(int(m_box.y1));
         b.u16(0).u16(8).i16(2).i16(1).i16(0); // long offsets
         return b;

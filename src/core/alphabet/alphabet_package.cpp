@@ -254,6 +254,7 @@ std::optional<AlphabetPackage> described(const std::vector<File>& files, const F
         SewnLetter letter;
         letter.letter = text(one, "letter");
         letter.variant = text(one, "variant");
+        letter.called = text(one, "called");
         letter.confidence = std::clamp(figure(one, "confidence", 1.0, 1.0), 0.0, 1.0);
         letter.glyph_id = static_cast<std::uint32_t>(std::max(0.0, figure(one, "glyph", 0.0, 65535.0)));
         const std::string name = folder + text(one, "file");
@@ -364,6 +365,9 @@ Result<std::vector<File>> filesOf(const Alphabet& alphabet, std::span<const Stit
         auto& own = json["letters"].back();
         if (letter.confidence < 1.0)
             own["confidence"] = round(letter.confidence);
+        if (const std::string& called = letter.called.empty() ? letter.file : letter.called;
+            !called.empty() && baseName(called) != name + ".dst")
+            own["called"] = called;
         if (letter.glyph_id != 0)
             own["glyph"] = letter.glyph_id;
     }

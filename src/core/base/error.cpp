@@ -57,6 +57,8 @@ constexpr std::array kTable{
         "Choose a folder or a package with one DST or EXP file for each letter."},
     Row{ErrorCode::AlphabetSize, "stitched letters cannot be made that much larger or smaller",
         "Choose 85 to 120 % of their size, or letters of another size from the package."},
+    Row{ErrorCode::AlphabetNotInstalled, "stitched letters are not installed",
+        "Other programs would show their outlines and sew none of their stitches; type them in Compose."},
     Row{ErrorCode::AlphabetUnknown, "there is no stitched alphabet of that name",
         "uink alphabet list names those that are kept."},
     Row{ErrorCode::EmptyText, "there are no words yet", "Type the words of the job."},

@@ -73,6 +73,7 @@ enum class ErrorCode {
     FrameTooSmall,
     AlphabetEmpty = 840,
     AlphabetSize,
+    AlphabetNotInstalled,
     AlphabetUnknown,
     DeviceUnreachable = 850,
     DeviceBusy,

@@ -36,6 +36,16 @@ bool isLeft(const ComposedDesign& composed, const Job& job, const ProofFinding& 
     });
 }
 
+/// Letters that come as stitches are sewn as they came: what their outline would not hold is nothing to them.
+bool isOfThreads(const ComposedDesign& composed, const Job& job, const ProofFinding& f)
+{
+    const auto& sewn = composed.design.sewn_letters;
+    return isSewn(job.process) && !sewn.empty() && !f.letters.empty() && f.kind != FindingKind::TooLarge &&
+           std::ranges::all_of(f.letters, [&](std::size_t character) {
+               return std::ranges::find(sewn, character, &StandingSewnLetter::character) != sewn.end();
+           });
+}
+
 } // namespace
 
 OutlineProof::Asked askedOf(const Job& job)
@@ -68,7 +78,8 @@ std::vector<ProofFinding> findingsOf(const OutlineProof& outline, double scale,
     std::erase_if(findings, [&](const ProofFinding& f) {
         const bool is_of_blades = f.kind == FindingKind::Nodes || f.kind == FindingKind::CutTwice ||
                                   f.kind == FindingKind::SharpPoint;
-        return (is_of_blades && isSewn(job.process)) || isLeft(composed, job, f);
+        return (is_of_blades && isSewn(job.process)) || isOfThreads(composed, job, f) ||
+               isLeft(composed, job, f);
     });
     const auto whole = [&](FindingKind kind) {
         ProofFinding f;
@@ -92,18 +103,50 @@ std::vector<ProofFinding> findingsOf(const OutlineProof& outline, double scale,
     return findings;
 }
 
+/// What does not come as stitches.
+Outline toBePlanned(const Design& design)
+{
+    if (design.sewn_letters.empty())
+        return design.outline_mm;
+    Outline out;
+    for (const auto& part : design.planned)
+        out.pieces.insert(out.pieces.end(), part.outline_mm.pieces.begin(), part.outline_mm.pieces.end());
+    return out;
+}
+
+/// The letter that stands furthest beyond the sizes it can be moved to; null where all are within.
+const StandingSewnLetter* furthestFromItsSize(const std::vector<StandingSewnLetter>& letters)
+{
+    const StandingSewnLetter* found = nullptr;
+    double furthest = 0.0;
+    for (const auto& letter : letters) {
+        const auto scale = scaleOf(letter.to_mm);
+        const double beyond = std::max(scale.most / kMostScale, kLeastScale / std::max(scale.least, 1e-9));
+        if (!scale.isWithin() && beyond > furthest) {
+            furthest = beyond;
+            found = &letter;
+        }
+    }
+    return found;
+}
+
 /// What the plan of its stitches tells. Empty where there is no plan: why is told where it is sewn.
 std::vector<ProofFinding> sewnFindings(const ComposedDesign& composed, const Job& job,
                                        const CancelToken& cancel)
 {
     std::vector<ProofFinding> out;
     const auto settings = sensible(job.sewing());
-    const auto& outline = composed.design.outline_mm;
-    const auto plan = planStitches(outline, Unit::ofEm(composed.design.em_mm), settings, cancel,
-                                   sewingOf(sewnOtherwise(composed, job), {1, 0, 0, 1, 0, 0}));
-    if (!plan)
-        return out;
-    const auto figures = figuresOf(*plan, outline, settings);
+    const Outline outline = toBePlanned(composed.design);
+    StitchFigures figures;
+    StitchPlan planned;
+    if (!outline.pieces.empty()) {
+        auto plan = planStitches(outline, Unit::ofEm(composed.design.em_mm), settings, cancel,
+                                 sewingOf(sewnOtherwise(composed, job), {1, 0, 0, 1, 0, 0}));
+        if (!plan)
+            return out;
+        planned = std::move(*plan);
+        figures = figuresOf(planned, outline, settings);
+    }
     const auto find = [&](FindingKind kind, const Box& box, double measured, double wanted) {
         ProofFinding f;
         f.kind = kind;
@@ -126,7 +169,7 @@ std::vector<ProofFinding> sewnFindings(const ComposedDesign& composed, const Job
             for (std::size_t i = line.first; i < line.end; ++i)
                 out.back().letters.push_back(i);
         }
-    for (const auto& column : plan->columns)
+    for (const auto& column : planned.columns)
         if (settings.as == SewnAs::Satin && column.kind == ColumnKind::Fill &&
             column.most_width_mm > kWidestColumn_mm) {
             Box box;
@@ -138,6 +181,19 @@ std::vector<ProofFinding> sewnFindings(const ComposedDesign& composed, const Job
                 out.back().letters = {place->letter};
         }
     const Box& all = composed.design.figures_mm.box;
+    if (const auto* letter = furthestFromItsSize(composed.design.sewn_letters)) {
+        const double at_mm = letter->alphabet->size_mm * scaleOf(letter->to_mm).most,
+                     nearest_mm = nearestSize_mm(*letter);
+        Box box = letter->sewn().box_mm;
+        Box there;
+        for (const Point corner :
+             {Point{box.x0, box.y0}, Point{box.x1, box.y0}, Point{box.x0, box.y1}, Point{box.x1, box.y1}})
+            there.add(letter->to_mm.map(corner));
+        find(FindingKind::StitchedSize, there, at_mm, nearest_mm);
+        out.back().level = FindingLevel::Fails;
+        for (const auto& other : composed.design.sewn_letters)
+            out.back().letters.push_back(other.character);
+    }
     if (inHoop(all, settings) == InHoop::TooLarge) {
         // As it lies better: the side that is furthest beyond.
         const double w = settings.hoop_width_mm, h = settings.hoop_height_mm;

@@ -11,10 +11,36 @@
 namespace ink {
 namespace {
 
+/// The stitches that were stored; null for a font that is drawn.
+std::shared_ptr<const Alphabet> alphabetOf(const StoredFont& stored)
+{
+    if (stored.sewn_size_mm <= 0.0)
+        return nullptr;
+    auto alphabet = std::make_shared<Alphabet>();
+    alphabet->name = stored.info.name;
+    alphabet->size_mm = stored.sewn_size_mm;
+    for (const auto& [id, glyph] : stored.glyphs) {
+        if (glyph.work.empty())
+            continue;
+        SewnLetter letter;
+        letter.letter = glyph.name;
+        letter.work = glyph.work;
+        letter.box_mm = boxOf(letter.work);
+        letter.before_mm = glyph.before_mm;
+        letter.after_mm = glyph.after_mm;
+        letter.glyph_id = id;
+        alphabet->letters.push_back(std::move(letter));
+    }
+    return alphabet;
+}
+
 class StoredLetters : public LetterSource
 {
 public:
-    explicit StoredLetters(std::shared_ptr<const StoredFont> stored) : m_stored(std::move(stored)) {}
+    explicit StoredLetters(std::shared_ptr<const StoredFont> stored)
+        : m_stored(std::move(stored)), m_alphabet(alphabetOf(*m_stored))
+    {
+    }
 
     Result<ShapedLine> shape(std::string_view line, const ShapeOptions& options) const override
     {
@@ -48,6 +74,7 @@ public:
     double xHeight_fu() const override { return m_stored->x_height_fu; }
     bool isWhole() const override { return false; }
     std::vector<std::uint32_t> tails() const override { return m_stored->tails; }
+    std::shared_ptr<const Alphabet> alphabet() const override { return m_alphabet; }
 
 private:
     /// The glyph a character was drawn with somewhere in the job, by itself.
@@ -95,6 +122,7 @@ private:
     }
 
     std::shared_ptr<const StoredFont> m_stored;
+    std::shared_ptr<const Alphabet> m_alphabet;
 };
 
 } // namespace
@@ -163,13 +191,25 @@ public:
         return m_notes.tails;
     }
     std::shared_ptr<const FontFace> face() const override { return m_source->face(); }
+    std::shared_ptr<const Alphabet> alphabet() const override { return m_source->alphabet(); }
 
 private:
     void note(std::uint32_t glyph_id) const
     {
-        if (!m_notes.glyphs.contains(glyph_id))
-            m_notes.glyphs[glyph_id] = {m_source->glyphName(glyph_id), m_source->advance_fu(glyph_id),
-                                        m_source->outline(glyph_id)};
+        if (m_notes.glyphs.contains(glyph_id))
+            return;
+        auto& glyph = m_notes.glyphs[glyph_id];
+        glyph = {m_source->glyphName(glyph_id), m_source->advance_fu(glyph_id), m_source->outline(glyph_id)};
+        const auto alphabet = m_source->alphabet();
+        if (!alphabet)
+            return;
+        m_notes.sewn_size_mm = alphabet->size_mm;
+        const auto sewn = std::ranges::find(alphabet->letters, glyph_id, &SewnLetter::glyph_id);
+        if (sewn == alphabet->letters.end())
+            return;
+        glyph.work = sewn->work;
+        glyph.before_mm = sewn->before_mm;
+        glyph.after_mm = sewn->after_mm;
     }
 
     std::shared_ptr<const LetterSource> m_source;
@@ -227,11 +267,21 @@ nlohmann::ordered_json storedFontJson(const StoredFont& font)
 {
     using Json = nlohmann::ordered_json;
     auto glyphs = Json::array();
-    for (const auto& [id, glyph] : font.glyphs)
+    for (const auto& [id, glyph] : font.glyphs) {
         glyphs.push_back({{"glyph", id},
                           {"name", glyph.name},
                           {"advance", glyph.advance_fu},
                           {"outline", pathData(glyph.outline)}});
+        if (glyph.work.empty())
+            continue;
+        auto steps = Json::array(); // kind, x, y in units of the needle's grid
+        for (const auto& step : glyph.work)
+            steps.push_back({int(step.kind), std::lround(step.at.x / kNeedleGrid_mm),
+                             std::lround(step.at.y / kNeedleGrid_mm)});
+        glyphs.back()["stitches"] = std::move(steps);
+        glyphs.back()["before_mm"] = glyph.before_mm;
+        glyphs.back()["after_mm"] = glyph.after_mm;
+    }
     auto runs = Json::array();
     for (const auto& run : font.runs) {
         auto placed = Json::array();
@@ -255,21 +305,24 @@ nlohmann::ordered_json storedFontJson(const StoredFont& font)
     auto tails = Json::array();
     for (const auto glyph : font.tails)
         tails.push_back(glyph);
-    return {{"path", font.font.path},
-            {"face", font.font.face},
-            {"instance", font.font.instance},
-            {"name", font.info.name},
-            {"version", font.info.version},
-            {"copyright", font.info.copyright},
-            {"licence", font.info.licence},
-            {"sha256", font.info.sha256},
-            {"units_per_em", font.units_per_em},
-            {"line_spacing", font.line_spacing_fu},
-            {"cap_height", font.cap_height_fu},
-            {"x_height", font.x_height_fu},
-            {"glyphs", glyphs},
-            {"tails", tails},
-            {"runs", runs}};
+    Json json{{"path", font.font.path},
+              {"face", font.font.face},
+              {"instance", font.font.instance},
+              {"name", font.info.name},
+              {"version", font.info.version},
+              {"copyright", font.info.copyright},
+              {"licence", font.info.licence},
+              {"sha256", font.info.sha256},
+              {"units_per_em", font.units_per_em},
+              {"line_spacing", font.line_spacing_fu},
+              {"cap_height", font.cap_height_fu},
+              {"x_height", font.x_height_fu},
+              {"glyphs", glyphs},
+              {"tails", tails},
+              {"runs", runs}};
+    if (font.sewn_size_mm > 0.0)
+        json["sewn_size_mm"] = font.sewn_size_mm;
+    return json;
 }
 
 namespace {
@@ -290,9 +343,30 @@ double length(const nlohmann::json& json, const char* name)
 
 } // namespace
 
+/// Bounded like what a stitch file may hold.
+NeedleWork workFrom(const nlohmann::json& steps)
+{
+    constexpr double kFurthest_mm = 1000.0;
+    constexpr std::size_t kMostSteps = 200000;
+    NeedleWork work;
+    for (const auto& step : steps) {
+        const int kind = step.at(0).get<int>();
+        if (kind < 0 || kind > int(NeedleStep::Kind::Stop) || work.size() >= kMostSteps)
+            continue;
+        const auto place = [&](std::size_t i) {
+            const double mm = step.at(i).get<double>() * kNeedleGrid_mm;
+            return std::isfinite(mm) ? std::clamp(mm, -kFurthest_mm, kFurthest_mm) : 0.0;
+        };
+        work.push_back({NeedleStep::Kind(kind), {place(1), place(2)}});
+    }
+    return work;
+}
+
 StoredFont storedFontFrom(const nlohmann::json& json)
 {
     StoredFont font;
+    if (const double size_mm = json.value("sewn_size_mm", 0.0); size_mm > 0.0 && size_mm < 1000.0)
+        font.sewn_size_mm = size_mm;
     font.font = {json.value("path", ""), json.value("face", 0u), json.value("instance", "")};
     font.info.name = json.value("name", "");
     font.info.version = json.value("version", "");
@@ -312,8 +386,10 @@ StoredFont storedFontFrom(const nlohmann::json& json)
     for (const auto& item : json.value("glyphs", nlohmann::json::array())) {
         auto outline = pathsFromData(item.value("outline", ""));
         if (outline)
-            font.glyphs[item.value("glyph", 0u)] = {item.value("name", ""), length(item, "advance"),
-                                                    std::move(*outline)};
+            font.glyphs[item.value("glyph", 0u)] = {
+                item.value("name", ""),    length(item, "advance"),
+                std::move(*outline),       workFrom(item.value("stitches", nlohmann::json::array())),
+                length(item, "before_mm"), length(item, "after_mm")};
     }
     for (const auto& item : json.value("runs", nlohmann::json::array())) {
         StoredFont::Run run;

@@ -24,6 +24,9 @@ struct StoredFont
         std::string name;
         double advance_fu = 0.0;
         Paths outline;
+        /// Its stitches, where it comes as such: in mm, as in SewnLetter.
+        NeedleWork work = {};
+        double before_mm = 0.0, after_mm = 0.0;
 
         friend bool operator==(const Glyph&, const Glyph&) = default;
     };
@@ -38,6 +41,8 @@ struct StoredFont
     std::vector<Run> runs;
     /// Which of the glyphs can stand as a tail; only noted for a job that has one.
     std::vector<std::uint32_t> tails;
+    /// The size its stitches were made for; 0 for a font that is drawn.
+    double sewn_size_mm = 0.0;
 };
 
 /// Letters from what was stored. Runs that were stored come back as they were; in others each character is

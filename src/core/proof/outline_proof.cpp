@@ -44,6 +44,7 @@ constexpr std::array kKinds{
     NamedKind{FindingKind::WideStroke, "wide-stroke"},
     NamedKind{FindingKind::ThickThread, "thick-thread"},
     NamedKind{FindingKind::ShortStitches, "short-stitches"},
+    NamedKind{FindingKind::StitchedSize, "stitched-size"},
 };
 
 /// A point inside the ring: halfway through the first two crossings of a level near its middle.

@@ -35,6 +35,8 @@ enum class FindingKind {
     WideStroke,
     ThickThread,
     ShortStitches,
+    /// Letters that come as stitches, at a size that their points cannot be moved to.
+    StitchedSize,
 };
 enum class FindingLevel { Look, Fails };
 

@@ -3,6 +3,7 @@
 #include <CLI/CLI.hpp>
 
 #include <QCoreApplication>
+#include <QDir>
 #include <QFileInfo>
 #include <QSocketNotifier>
 
@@ -16,9 +17,9 @@ namespace {
 
 std::string demoFolder()
 {
-    const QString installed =
-        QCoreApplication::applicationDirPath() + QStringLiteral("/../share/under-ink/demo/catalogue");
-    return (QFileInfo::exists(installed) ? installed : QStringLiteral(INK_SOURCE_DEMO_CATALOGUE))
+    const QDir here(QCoreApplication::applicationDirPath());
+    const QString installed = here.filePath(QStringLiteral(INK_INSTALLED_CATALOGUE));
+    return (QFileInfo::exists(installed) ? installed : here.filePath(QStringLiteral(INK_TREE_CATALOGUE)))
         .toStdString();
 }
 

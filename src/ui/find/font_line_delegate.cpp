@@ -9,6 +9,7 @@
 #include <QSortFilterProxyModel>
 
 #include <algorithm>
+#include <cmath>
 
 namespace ink::ui {
 namespace {
@@ -30,6 +31,8 @@ bool isAboutTheJob(ErrorCode code)
 
 QString kindInWords(const FaceInfo& info)
 {
+    if (info.isSewn())
+        return sewnInWords(info);
     QString kind =
         info.outlines == OutlineKind::TrueType ? QStringLiteral("TrueType") : QStringLiteral("OpenType");
     if (info.container == FontContainer::Collection)
@@ -39,6 +42,13 @@ QString kindInWords(const FaceInfo& info)
     if (info.is_variable)
         kind += QStringLiteral(", variable");
     return kind;
+}
+
+QString sewnInWords(const FaceInfo& info)
+{
+    const double mm = info.sewn_size_mm;
+    return QObject::tr("stitched letters, %1 mm")
+        .arg(QLocale().toString(mm, 'f', mm == std::round(mm) ? 0 : 1));
 }
 
 QString originInWords(FontOrigin origin)
@@ -208,6 +218,8 @@ void FontLineDelegate::paintHead(QPainter& painter, const QRectF& inner, int row
         about << QString::fromStdString(entry.info.manufacturer);
         if (entry.info.is_picture_font)
             about << tr("pictures on the keys");
+        if (entry.info.isSewn())
+            about << sewnInWords(entry.info);
         about << originInWords(entry.origin);
     }
     about.removeAll(QString());

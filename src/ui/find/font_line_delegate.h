@@ -52,6 +52,8 @@ private:
 QString kindInWords(const FaceInfo& info);
 /// "comes with Under Ink", "installed on this computer" …
 QString originInWords(FontOrigin origin);
+/// Of a font whose letters come as stitches.
+QString sewnInWords(const FaceInfo& info);
 /// Tint behind a verdict, and the mark beside it.
 QColor tintOf(Verdict verdict, const Colours& colours);
 Mark markOf(Verdict verdict);

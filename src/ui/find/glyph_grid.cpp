@@ -129,6 +129,14 @@ const GridKey* GlyphGrid::current() const
     return m_has_current ? &m_sections[m_section].keys[m_key] : nullptr;
 }
 
+void GlyphGrid::choose(std::uint32_t glyph_id)
+{
+    for (const auto& section : m_sections)
+        for (const auto& key : section.keys)
+            if (key.glyph_id == glyph_id)
+                return setCurrent(&key);
+}
+
 void GlyphGrid::setCurrent(const GridKey* key)
 {
     for (std::size_t s = 0; s < m_sections.size(); ++s)

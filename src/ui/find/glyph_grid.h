@@ -43,6 +43,8 @@ public:
     void setFlagged(std::vector<std::uint32_t> glyph_ids);
     /// The key that arrow keys and the mouse have chosen; null when there is none.
     const GridKey* current() const;
+    /// As if it had been pressed; nothing where it is not there.
+    void choose(std::uint32_t glyph_id);
     bool hasHeightForWidth() const override { return true; }
     int heightForWidth(int width) const override;
     QSize sizeHint() const override { return {600, heightForWidth(600)}; }

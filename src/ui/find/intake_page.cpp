@@ -3,7 +3,9 @@
 #include "core/base/digest.h"
 #include "core/design/lettering.h"
 #include "core/design/set_words.h"
+#include "core/intake/stitched_entries.h"
 #include "shelf/shelf_intake.h"
+#include "ui/alphabet/letters_page.h"
 #include "ui/compose/words_line.h"
 #include "ui/find/font_line_delegate.h"
 #include "ui/measures.h"
@@ -16,6 +18,7 @@
 #include <QHeaderView>
 #include <QLabel>
 #include <QPushButton>
+#include <QStackedLayout>
 #include <QStyledItemDelegate>
 #include <QTreeWidget>
 #include <QVBoxLayout>
@@ -101,7 +104,12 @@ IntakePage::IntakePage(JobModel& job, SlotPool& pool, ShelfKeeper& shelf, const 
     : QWidget(parent), m_job(job), m_pool(pool), m_theme(theme), m_shelf(shelf)
 {
     setObjectName(QStringLiteral("page"));
-    auto* column = new QVBoxLayout(this);
+    m_stack = new QStackedLayout(this);
+    auto* page = new QWidget(this);
+    m_stack->addWidget(page);
+    m_letters = new LettersPage(QStringLiteral("letters"), theme, this);
+    m_stack->addWidget(m_letters);
+    auto* column = new QVBoxLayout(page);
     column->setContentsMargins(kMargin, 2 * kGrid, kMargin, 3 * kGrid);
     column->setSpacing(2 * kGrid);
     auto* head = new QHBoxLayout;
@@ -152,11 +160,15 @@ IntakePage::IntakePage(JobModel& job, SlotPool& pool, ShelfKeeper& shelf, const 
          {std::pair(tr("keep what I have"), 0), std::pair(tr("replace what I have"), 1),
           std::pair(tr("keep both"), 2)})
         m_conflict->addChoice(words, {}, value);
+    m_look = new QPushButton(tr("Look at the letters"), this);
+    m_look->setObjectName(QStringLiteral("intakeLetters"));
+    m_look->setVisible(false);
     m_take = new QPushButton(this);
     m_take->setObjectName(QStringLiteral("intakeTake"));
     m_take->setProperty("role", QStringLiteral("main"));
     foot->addWidget(m_state, 1);
     foot->addWidget(m_stop);
+    foot->addWidget(m_look);
     foot->addWidget(m_conflict);
     foot->addWidget(m_take);
     column->addLayout(foot);
@@ -176,6 +188,14 @@ IntakePage::IntakePage(JobModel& job, SlotPool& pool, ShelfKeeper& shelf, const 
             take();
         else
             emit setWanted(m_set_next);
+    });
+    connect(m_look, &QPushButton::clicked, this, &IntakePage::lookAtLetters);
+    connect(m_letters, &LettersPage::backWanted, this, [this] { m_stack->setCurrentIndex(0); });
+    connect(m_letters, &LettersPage::kept, this, &IntakePage::putRight);
+    connect(m_tree, &QTreeWidget::itemActivated, this, [this](const QTreeWidgetItem* item) {
+        const auto entry = item->data(0, kEntryRole);
+        if (m_looked && entry.isValid() && m_looked->contents.entries[entry.toULongLong()].letters)
+            lookAtLetters();
     });
     connect(m_tree, &QTreeWidget::itemChanged, this, [this] { showChoice(); });
     connect(m_conflict, &QComboBox::currentIndexChanged, this, &IntakePage::tickOwned);
@@ -200,6 +220,8 @@ void IntakePage::open(const QString& path, std::vector<OwnedFont> owned, const Q
     m_tree->clear();
     m_notes->clear();
     m_lift->setVisible(false);
+    m_look->setVisible(false);
+    m_stack->setCurrentIndex(0);
     m_name->setText(QFileInfo(path).fileName());
     setBusy(true, tr("Looking into it …"));
     m_pool.run(kIntakeSlot, 2,
@@ -300,6 +322,7 @@ void IntakePage::show(std::shared_ptr<const Looked> looked)
                              ? OnConflict::Both
                              : OnConflict::Keep));
     fill();
+    m_look->setVisible(lettersEntry().has_value());
     setBusy(false, {});
     showChoice();
     m_tree->setFocus();
@@ -436,6 +459,64 @@ void IntakePage::showChoice()
     m_take->setEnabled(!m_is_busy && !entries.empty());
     if (m_looked->contents.fonts().empty())
         m_state->setText(tr("There is no font in it that could be used."));
+}
+
+/// Those of the row that is chosen, else the first.
+std::optional<std::size_t> IntakePage::lettersEntry() const
+{
+    if (!m_looked)
+        return {};
+    const auto& entries = m_looked->contents.entries;
+    if (const auto* item = m_tree->currentItem())
+        if (const auto entry = item->data(0, kEntryRole);
+            entry.isValid() && entries[entry.toULongLong()].letters)
+            return entry.toULongLong();
+    const auto first =
+        std::ranges::find_if(entries, [](const PackageEntry& e) { return e.letters != nullptr; });
+    return first == entries.end() ? std::nullopt : std::optional(std::size_t(first - entries.begin()));
+}
+
+void IntakePage::lookAtLetters()
+{
+    const auto entry = lettersEntry();
+    if (!entry || m_is_busy)
+        return;
+    m_letters_entry = *entry;
+    setBusy(true, tr("Drawing the letters …"));
+    m_pool.run(kIntakeSlot, 2,
+               [this, looked = m_looked, entry = *entry](const CancelToken& token) -> SlotPool::Answer {
+                   const auto letters = looked->contents.entries[entry].letters;
+                   const auto pictures = LettersPage::picturesOf(*letters, token);
+                   return [this, letters, pictures] {
+                       setBusy(false, {});
+                       m_letters->open(*letters, pictures);
+                       m_stack->setCurrentWidget(m_letters);
+                   };
+               });
+}
+
+void IntakePage::putRight(const Alphabet& letters)
+{
+    m_stack->setCurrentIndex(0);
+    setBusy(true, tr("Putting the letters right …"));
+    m_pool.run(kIntakeSlot, 2,
+               [this, before = m_looked, at = m_letters_entry, owned = m_owned, listing = m_listing,
+                words = m_job.job().words, letters = std::make_shared<const Alphabet>(letters)](
+                   const CancelToken& token) -> SlotPool::Answer {
+                   auto looked = std::make_shared<Looked>(*before);
+                   auto& entry = looked->contents.entries[at];
+                   if (auto done = stageLetters(entry, letters, looked->contents.staging->folder()); !done)
+                       return [this, error = done.error()] {
+                           setBusy(false, {});
+                           emit problem(error);
+                       };
+                   const auto fonts = looked->contents.fonts();
+                   const auto number = std::size_t(std::ranges::find(fonts, at) - fonts.begin());
+                   looked->ownership[number] = ownershipOf(entry, owned);
+                   looked->dossiers[number] = dossierOf(looked->contents, at, listing.toStdString());
+                   looked->words = wordsIn(looked->contents, words, token);
+                   return [this, looked] { show(looked); };
+               });
 }
 
 void IntakePage::take()

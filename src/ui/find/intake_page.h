@@ -13,12 +13,14 @@
 class QLabel;
 class QProgressBar;
 class QPushButton;
+class QStackedLayout;
 class QTreeWidget;
 class QTreeWidgetItem;
 
 namespace ink::ui {
 
 class Choice;
+class LettersPage;
 
 /// A font the person has already.
 struct OwnedFont
@@ -94,6 +96,10 @@ private:
     void showChoice();
     void tickOwned();
     void layoutColumns();
+    /// Stitched letters of the package: looked through, and put right.
+    void lookAtLetters();
+    void putRight(const Alphabet& letters);
+    std::optional<std::size_t> lettersEntry() const;
 
     JobModel& m_job;
     SlotPool& m_pool;
@@ -107,6 +113,11 @@ private:
     /// The font that the words can be set in next; empty before one was taken in.
     std::string m_set_next;
 
+    QStackedLayout* m_stack = nullptr;
+    LettersPage* m_letters = nullptr;
+    /// The entry whose letters are looked at.
+    std::size_t m_letters_entry = 0;
+    QPushButton* m_look = nullptr;
     QLabel* m_name = nullptr;
     QLabel* m_notes = nullptr;
     QPushButton* m_lift = nullptr;

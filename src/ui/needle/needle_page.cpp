@@ -273,7 +273,7 @@ void NeedlePage::say()
     m_head->show();
     if (std::exchange(m_is_looking, false)) // whoever changes the job looks at it again
         showSewn();
-    saySewn(m_head->sentence(), m_job.job());
+    saySewn(m_head->sentence(), m_job.job(), m_model.sewn().get());
     m_head->leaf().fit();
 }
 
@@ -310,6 +310,7 @@ void NeedlePage::showSewn()
             shown->laid_cloth = QColor(text(laidClothOn(settings.cloth)));
         showWork(shown, sewn->figures, settings.stitches_a_minute);
     }
+    saySewn(m_head->sentence(), m_job.job(), sewn.get());
     showFindings();
     emit figureChanged();
     m_stroke->follow();

@@ -171,7 +171,19 @@ SizeSection* makeHoopSection(JobModel& job, std::filesystem::path file, const Th
     return section;
 }
 
-void saySewn(SentenceBar& sentence, const Job& job)
+namespace {
+
+bool hasLettersAsMade(const StitchPlan& plan)
+{
+    return std::ranges::any_of(plan.layers, [](const StitchLayer& layer) {
+        return std::ranges::any_of(layer.runs,
+                                   [](const StitchRun& r) { return r.kind == StitchKind::AsMade; });
+    });
+}
+
+} // namespace
+
+void saySewn(SentenceBar& sentence, const Job& job, const SewnName* sewn)
 {
     const auto s = job.sewing();
     std::map<QString, QString> phrases;
@@ -192,6 +204,10 @@ void saySewn(SentenceBar& sentence, const Job& job)
                                 : JobSection::tr("cloth laid on in three rounds, edged in blanket stitch");
         break;
     }
+    if (sewn && hasLettersAsMade(sewn->plan))
+        phrases[kSewnKey] = sewn->plan.columns.empty()
+                                ? JobSection::tr("thread, stitched as they came")
+                                : JobSection::tr("%1, stitched ones as they came").arg(phrases[kSewnKey]);
     phrases[kThreadKey] =
         JobSection::tr("%1 thread on %2").arg(wordOf(kThreads, s.thread), wordOf(kCloths, s.cloth));
     phrases[kHoopKey] =

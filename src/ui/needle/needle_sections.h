@@ -1,6 +1,7 @@
 // The controls under the phrases of what is sewn, and the phrases.
 #pragma once
 
+#include "core/handoff/sewn_name.h"
 #include "ui/widgets/size_section.h"
 
 #include <string>
@@ -23,6 +24,7 @@ SizeSection* makeHoopSection(JobModel& job, std::filesystem::path file, const Th
 /// Threads by our own names.
 std::vector<std::pair<QString, std::string>> threadColours();
 
-void saySewn(SentenceBar& sentence, const Job& job);
+/// `sewn` may be null, while nothing was sewn yet.
+void saySewn(SentenceBar& sentence, const Job& job, const SewnName* sewn);
 
 } // namespace ink::ui

@@ -108,6 +108,8 @@ QString titleOf(const ProofFinding& f, const Job& job)
         return say(Words::tr("Wide: %1 in %2"), Words::tr("Wide: %1"), width);
     case FindingKind::ThickThread:
         return Words::tr("%n layer(s) of thread", nullptr, int(std::lround(f.measured)));
+    case FindingKind::StitchedSize:
+        return Words::tr("Stitched letters at a size of %1").arg(figureWithUnit(f.measured, job.unit));
     case FindingKind::ShortStitches:
         return Words::tr("Short stitches: %1 %").arg(QLocale().toString(f.measured, 'f', 1));
     }
@@ -154,6 +156,13 @@ QString wantedOf(const ProofFinding& f, const Job& job)
         return Words::tr("Letters under %1 run together when they are sewn.").arg(wanted);
     case FindingKind::WideStroke:
         return Words::tr("Wider than %1 satin comes loose: it is filled in rows.").arg(wanted);
+    case FindingKind::StitchedSize:
+        return f.measured > f.wanted
+                   ? Words::tr(
+                         "Their stitches can be moved apart up to %1; beyond, cloth shows between them.")
+                         .arg(figureWithUnit(f.wanted, job.unit))
+                   : Words::tr("Their stitches can be moved together down to %1; below, thread breaks.")
+                         .arg(figureWithUnit(f.wanted, job.unit));
     case FindingKind::ThickThread:
         return Words::tr("From %n on the needle may break.", nullptr, int(std::lround(f.wanted)) + 1);
     case FindingKind::ShortStitches:
@@ -229,6 +238,7 @@ QString figureOf(const ProofFinding& f, LengthUnit unit)
     case FindingKind::ShortStitches:
         break;
     case FindingKind::LowLetters:
+    case FindingKind::StitchedSize:
     case FindingKind::WideStroke:
         return fineLength(f.measured, unit);
     }
@@ -310,6 +320,9 @@ std::vector<Offer> offersOf(const ProofFinding& f, const Job& job, bool is_confl
     case FindingKind::Nodes:
         return {errand(Words::tr("Fewer, within %1").arg(fineLength(kFewerNodes_mm, job.unit)),
                        Offer::Errand::FewerNodes, kFewerNodes_mm)};
+    case FindingKind::StitchedSize:
+        return {errand(Words::tr("Bring it to %1").arg(figureWithUnit(f.wanted, job.unit)),
+                       Offer::Errand::Resize, f.wanted / f.measured)};
     case FindingKind::TooLarge:
         return {errand(Words::tr("Fit to it"), Offer::Errand::Resize, f.wanted / f.measured)};
     case FindingKind::LowLetters:
@@ -370,6 +383,8 @@ QString namesOf(FindingKind kind)
         return Words::tr("thick thread");
     case FindingKind::ShortStitches:
         return Words::tr("short stitches");
+    case FindingKind::StitchedSize:
+        return Words::tr("stitched letters");
     }
     return {};
 }

@@ -172,6 +172,8 @@ void ShelfDelegate::paintLabel(QPainter& painter, const QRectF& area, int row) c
     painter.drawText(QPointF(area.left(), area.top() + name.ascent()),
                      name.elidedText(m_fonts.name(row), Qt::ElideRight, static_cast<int>(area.width())));
     QStringList about;
+    if (const auto& info = m_fonts.entry(row).info; info.isSewn())
+        about << sewnInWords(info);
     const auto* font = m_fonts.shelf(row);
     if (!font) {
         about << originInWords(m_fonts.entry(row).origin);

@@ -1,9 +1,12 @@
 // What the Shelf station does beside showing the collection: taking in, sheets, twins, health, carrying.
+#include "core/alphabet/alphabet_font.h"
 #include "core/intake/package.h"
 #include "shelf/bundle.h"
 #include "shelf/install_package.h"
+#include "shelf/letters_put_right.h"
 #include "shelf/shelf_health.h"
 #include "shelf/shelf_intake.h"
+#include "ui/alphabet/letters_page.h"
 #include "ui/find/wish_bar.h"
 #include "ui/measures.h"
 #include "ui/shelf/document_page.h"
@@ -110,6 +113,44 @@ void ShelfPage::showKeyMap(int row)
             std::shared_ptr<const Sheet> sheet =
                 keyMapSheet(tr("%1: key map").arg(name), note, std::move(cells));
             return [this, sheet, name] { m_sheet->show(sheet, name + QStringLiteral(" key map.pdf")); };
+        });
+}
+
+void ShelfPage::showLetters(int row)
+{
+    const auto* font = m_fonts.shelf(row);
+    if (!font)
+        return;
+    m_letters_of = font->sha256;
+    auto& fits = m_fonts.fits();
+    fits.pool().run(kLettersSlot, 2,
+                    [this, entry = m_fonts.entry(row),
+                     &faces = fits.faces()](const CancelToken& token) -> SlotPool::Answer {
+                        const auto face = faces.open(entry.path, entry.info.choice);
+                        const auto letters = face ? alphabetIn(**face) : fail(face.error());
+                        if (!letters || !*letters)
+                            return [this,
+                                    error = letters ? Error{ErrorCode::AlphabetEmpty, entry.path.string(), {}}
+                                                    : letters.error()] { emit problem(error); };
+                        const auto pictures = LettersPage::picturesOf(**letters, token);
+                        return [this, letters = *letters, pictures] {
+                            m_letters->open(*letters, pictures);
+                            show(LettersPlace);
+                        };
+                    });
+}
+
+void ShelfPage::putLettersRight(const Alphabet& letters)
+{
+    show(Collection);
+    m_shelf.run<std::string>(
+        [letters, of = m_letters_of](OpenShelf& shelf) {
+            return ink::putLettersRight(shelf.store, shelf.rights, of, letters, today());
+        },
+        [this](const Result<std::string>& done) {
+            if (!done)
+                return void(emit problem(done.error()));
+            emit told(tr("The letters are put right. Those they were before are set aside."));
         });
 }
 

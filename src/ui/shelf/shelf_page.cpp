@@ -5,6 +5,7 @@
 #include "shelf/install_package.h"
 #include "shelf/shelf_health.h"
 #include "shelf/shelf_intake.h"
+#include "ui/alphabet/letters_page.h"
 #include "ui/find/wish_bar.h"
 #include "ui/measures.h"
 #include "ui/shelf/document_page.h"
@@ -74,8 +75,9 @@ ShelfPage::ShelfPage(JobModel& job, FontListModel& fonts, ShelfKeeper& shelf, Sh
     m_sheet = new SheetPage(m_fonts.fits().pool(), theme, m_questions.save_path, this);
     m_carried = new CarryPage(theme, this);
     m_document = new DocumentPage(m_fonts.fits().pool(), theme, m_questions.open_file, this);
+    m_letters = new LettersPage(QStringLiteral("keptLetters"), theme, this);
     for (QWidget* page : std::initializer_list<QWidget*>{buildCollection(), m_twins, m_health, m_sheet,
-                                                         m_carried, m_document})
+                                                         m_carried, m_document, m_letters})
         m_stack->addWidget(page);
     m_learn_timer.setSingleShot(true);
     m_learn_timer.setInterval(kLearn_ms);
@@ -110,6 +112,8 @@ void ShelfPage::connectPages()
     });
     connect(m_carried, &CarryPage::backWanted, this, back);
     connect(m_document, &DocumentPage::backWanted, this, back);
+    connect(m_letters, &LettersPage::backWanted, this, back);
+    connect(m_letters, &LettersPage::kept, this, &ShelfPage::putLettersRight);
     connect(m_document, &DocumentPage::problem, this, &ShelfPage::problem);
     connect(m_sheet, &SheetPage::told, this, &ShelfPage::told);
     connect(m_sheet, &SheetPage::problem, this, &ShelfPage::problem);
@@ -205,6 +209,7 @@ QWidget* ShelfPage::buildCollection()
         if (const auto rows = chosenRows(); rows.size() == 1)
             emit rightsWanted(rows.front());
     });
+    connect(m_panel, &ShelfPanel::lettersWanted, this, &ShelfPage::showLetters);
     connect(m_panel, &ShelfPanel::keyMapWanted, this, &ShelfPage::showKeyMap);
     connect(m_panel, &ShelfPanel::takeWanted, this, &ShelfPage::takeFiles);
     connect(m_panel, &ShelfPanel::documentWanted, this, [this](const QString& sha256, const QString& name) {

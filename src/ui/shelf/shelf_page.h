@@ -23,6 +23,7 @@ namespace ink::ui {
 class Choice;
 class DocumentPage;
 class HealthPage;
+class LettersPage;
 class SheetPage;
 class ShelfPanel;
 class TwinsPage;
@@ -48,7 +49,7 @@ class ShelfPage : public Station
 {
     Q_OBJECT
 public:
-    enum Place { Collection, TwinsPlace, HealthPlace, SheetPlace, CarryPlace, DocumentPlace };
+    enum Place { Collection, TwinsPlace, HealthPlace, SheetPlace, CarryPlace, DocumentPlace, LettersPlace };
 
     ShelfPage(JobModel& job, FontListModel& fonts, ShelfKeeper& shelf, ShelfQuestions questions,
               const Theme& theme, QWidget* parent = nullptr);
@@ -77,7 +78,7 @@ protected:
 
 private:
     /// Work of the pool that a newer request of the same takes the place of.
-    enum Slot : quint64 { kTwinsSlot = 320, kKeyMapSlot = 322 };
+    enum Slot : quint64 { kTwinsSlot = 320, kKeyMapSlot = 322, kLettersSlot = 323 };
     QWidget* buildCollection();
     QWidget* buildHead(QWidget* parent);
     QWidget* buildPlaces(QWidget* parent);
@@ -101,6 +102,8 @@ private:
     void takeFiles(const QStringList& files);
     void setInJob(int row);
     void showKeyMap(int row);
+    void showLetters(int row);
+    void putLettersRight(const Alphabet& letters);
     void showSpecimen();
     void makeSpecimen();
     void lookForMissing(const QString& folder);
@@ -125,6 +128,9 @@ private:
     SheetPage* m_sheet = nullptr;
     CarryPage* m_carried = nullptr;
     DocumentPage* m_document = nullptr;
+    LettersPage* m_letters = nullptr;
+    /// The font whose letters are looked at.
+    std::string m_letters_of;
 
     QLabel* m_count = nullptr;
     QLineEdit* m_search = nullptr;

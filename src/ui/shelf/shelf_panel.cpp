@@ -159,6 +159,7 @@ void ShelfPanel::build()
     documents->setSpacing(kGrid);
     own->addWidget(m_documents);
     m_column->addWidget(m_own);
+    m_letters = addAction("shelfLetters", tr("Look at its letters"), "quiet");
     m_key_map = addAction("shelfKeyMap", tr("Key map sheet"), "quiet");
     m_rights = addAction("shelfRights", tr("Rights dossier"), "quiet");
     m_column->addStretch(1);
@@ -182,6 +183,7 @@ void ShelfPanel::connectParts()
         files.removeDuplicates();
         emit takeWanted(files);
     });
+    connect(m_letters, &QPushButton::clicked, this, [this] { emit lettersWanted(m_rows.front()); });
     connect(m_compose, &QPushButton::clicked, this, &ShelfPanel::composeWanted);
     connect(m_rights, &QPushButton::clicked, this, &ShelfPanel::rightsWanted);
     connect(m_key_map, &QPushButton::clicked, this, [this] { emit keyMapWanted(m_rows.front()); });
@@ -302,7 +304,13 @@ void ShelfPanel::showHead()
     }
     switch (font->state) {
     case ShelfState::OnShelf:
-        m_state->setText(tr("On the shelf: only Under Ink sees it."));
+        m_state->setText(
+            m_fonts.entry(row).info.isSewn()
+                ? tr("On the shelf. Its letters come as stitches, made for capitals of %1; they are typed "
+                     "here and "
+                     "installed nowhere.")
+                      .arg(figureWithUnit(m_fonts.entry(row).info.sewn_size_mm, LengthUnit::Millimetre))
+                : tr("On the shelf: only Under Ink sees it."));
         break;
     case ShelfState::SetAside:
         m_state->setText(tr("Set aside: kept, and out of the way."));
@@ -323,7 +331,10 @@ void ShelfPanel::showStates()
     const auto any = [&](ShelfState state) {
         return std::ranges::find(fonts, state, &ShelfFont::state) != fonts.end();
     };
-    const bool can_install = any(ShelfState::OnShelf) || any(ShelfState::SetAside);
+    const bool are_sewn = std::ranges::any_of(
+        fonts, [](const ShelfFont* font) { return std::ranges::any_of(font->faces, &FaceInfo::isSewn); });
+    const bool can_install = !are_sewn && (any(ShelfState::OnShelf) || any(ShelfState::SetAside));
+    m_letters->setVisible(are_sewn && fonts.size() == 1);
     m_install->setVisible(can_install);
     m_span->setVisible(can_install);
     m_until->setVisible(can_install && m_span->currentIndex() == UntilDay);

@@ -36,6 +36,8 @@ signals:
     void composeWanted();
     void rightsWanted();
     void keyMapWanted(int row);
+    /// Of stitched letters.
+    void lettersWanted(int row);
     void documentWanted(const QString& sha256, const QString& name);
     /// Fonts from elsewhere, by their files.
     void takeWanted(const QStringList& files);
@@ -84,6 +86,7 @@ private:
     QPlainTextEdit* m_note = nullptr;
     QLabel* m_facts = nullptr;
     QWidget* m_documents = nullptr;
+    QPushButton* m_letters = nullptr;
     QPushButton* m_key_map = nullptr;
     QPushButton* m_rights = nullptr;
 };

@@ -58,6 +58,7 @@ private slots:
     void centredLettersFindTheirFoot();
     void aSharedLineIsTheFoot();
     void sizesArePartedAndDamageIsLeftOut();
+    void lettersThatLeadOnAreTold();
     void wordsStandWhereTheyShould();
     void circlesTurnAndNeverBend();
     void sizesHaveTheirLimits();
@@ -191,6 +192,25 @@ void TestAlphabet::sizesArePartedAndDamageIsLeftOut()
     fs::create_directories(folder.path() / "empty");
     QVERIFY(readAlphabets(folder.path() / "empty").error().code == ErrorCode::AlphabetEmpty);
     QVERIFY(readAlphabets(folder.path() / "nowhere").error().code == ErrorCode::FileNotFound);
+}
+
+void TestAlphabet::lettersThatLeadOnAreTold()
+{
+    for (const auto& [font, joins] : {std::pair{"FennelRow.ttf", true},
+                                      {"Larkmallow.ttf", true},
+                                      {"GatepostPlain.ttf", false},
+                                      {"MaypoleHand.otf", false}}) {
+        const test::TempFolder folder;
+        const auto made = madeAlphabet(**FontFace::open(test::demoFont(font)), 25.0, StitchSettings(),
+                                       "HEnmhuadiltxoecgpyb");
+        QVERIFY(made && writeAlphabet(folder.path() / "letters", made->alphabet));
+        fs::remove(folder.path() / "letters" / kAlphabetDescription); // told from the stitches alone
+        const auto package = readAlphabets(folder.path() / "letters");
+        QVERIFY(package);
+        QVERIFY2(package->alphabets.front().joins == joins, font);
+        const auto* n = package->alphabets.front().find("n");
+        QVERIFY2((n->before_mm + n->after_mm < 0.0) == joins, font);
+    }
 }
 
 void TestAlphabet::wordsStandWhereTheyShould()

@@ -6,6 +6,7 @@
 #include "core/geometry/measure.h"
 #include "core/handoff/sewn_together.h"
 #include "core/intake/font_check.h"
+#include "core/project/project.h"
 #include "core/type/letter_forms.h"
 #include "core/type/shape.h"
 #include "tests/support/environment.h"
@@ -14,6 +15,7 @@
 
 #include <cmath>
 #include <fstream>
+#include <sstream>
 
 using namespace ink;
 
@@ -117,6 +119,7 @@ private slots:
     void beyondItsSizesItIsRefusedWithTheNearest();
     void coloursOfLettersAreBroughtTogether();
     void severalNamesLieInOneHoop();
+    void aProjectKeepsTheStitchesOfItsLetters();
 };
 
 void TestAlphabetFont::threadsBecomeTheInkTheyCover()
@@ -401,6 +404,28 @@ void TestAlphabetFont::severalNamesLieInOneHoop()
     QVERIFY(!sewn.error);
     QVERIFY2(sewn.figures.outside < 0.005, qPrintable(QString::number(sewn.figures.outside)));
     QCOMPARE(sewn.plan.layers.size(), std::size_t{1});
+}
+
+void TestAlphabetFont::aProjectKeepsTheStitchesOfItsLetters()
+{
+    const test::TempFolder folder;
+    const auto path = put(folder, made("Ham"));
+    const Job job = jobOf(path, "Ham");
+    const auto before = sewName(nameOf(job), StitchSettings());
+    const auto project = makeProject(job, fonts(), [](const FontRef&) { return std::string("0"); }, {});
+    QVERIFY(project);
+    std::ostringstream out;
+    QVERIFY(writeProject(out, *project));
+    const auto again = readProject(out.str(), "ham.uink");
+    QVERIFY(again);
+    std::filesystem::remove(path); // the letters are not here any more
+    const auto letters = ink::lettersOf(*again, fonts());
+    const auto name = makeName(again->job, {"Ham", 1, {}, {}}, letters, {}, false);
+    QVERIFY2(!name.error, name.error ? name.error->message().c_str() : "");
+    QCOMPARE(name.sewn_letters.size(), std::size_t{3});
+    const auto after = sewName(name, StitchSettings());
+    QVERIFY(!after.error);
+    QVERIFY(furthest(workOf(before.plan), workOf(after.plan)) < 0.11);
 }
 
 INK_TEST_CORE_MAIN(TestAlphabetFont)
