@@ -1,13 +1,13 @@
 # Debian packages (tools/package): the program, and the demo with what it needs.
 file(READ ${PROJECT_SOURCE_DIR}/packaging/changelog changelog)
-file(WRITE ${CMAKE_BINARY_DIR}/packaging/changelog.Debian "${changelog}")
-execute_process(COMMAND ${GZIP} -9nf ${CMAKE_BINARY_DIR}/packaging/changelog.Debian)
+file(WRITE ${CMAKE_BINARY_DIR}/packaging/changelog "${changelog}")
+execute_process(COMMAND ${GZIP} -9nf ${CMAKE_BINARY_DIR}/packaging/changelog)
 foreach(part program demo)
   set(package under-ink)
   if(part STREQUAL demo)
     set(package under-ink-demo)
   endif()
-  foreach(file packaging/copyright ${CMAKE_BINARY_DIR}/packaging/changelog.Debian.gz)
+  foreach(file packaging/copyright ${CMAKE_BINARY_DIR}/packaging/changelog.gz)
     install(FILES ${file} DESTINATION ${CMAKE_INSTALL_DATADIR}/doc/${package} COMPONENT ${part})
   endforeach()
 endforeach()
@@ -28,13 +28,14 @@ set(CPACK_DEBIAN_PROGRAM_PACKAGE_NAME under-ink)
 # Programs it starts, and the parts of Qt that nothing links.
 set(CPACK_DEBIAN_PROGRAM_PACKAGE_DEPENDS "opentype-sanitizer, fontconfig, libqt6svg6")
 set(CPACK_DEBIAN_PROGRAM_PACKAGE_RECOMMENDS "under-ink-demo, unrtf")
-set(CPACK_COMPONENT_PROGRAM_DESCRIPTION "From a font file to a cut that may be sold
- For people who make goods with lettering on them, with a knife cutter, a laser or an embroidery machine:
- finds script, decorative and picture fonts fit for selling goods, settles the right to sell, installs them, and turns letters,
- swashes and glyphs into welded outlines for cut and stitch files.")
+set(CPACK_COMPONENT_PROGRAM_DESCRIPTION "For people who make goods with lettering on them, with a knife
+ cutter, a laser or an embroidery machine: it finds script, decorative and
+ picture fonts fit for selling goods, settles the right to sell, installs
+ them, and turns letters, swashes and glyphs into welded outlines for cut
+ and stitch files.")
 set(CPACK_DEBIAN_DEMO_PACKAGE_NAME under-ink-demo)
 set(CPACK_DEBIAN_DEMO_PACKAGE_DEPENDS "under-ink (= ${PROJECT_VERSION})")
-set(CPACK_COMPONENT_DEMO_DESCRIPTION "Made-up fonts, packages and machines to try Under Ink with
- Fonts and packages that are made up for the purpose, a catalogue, a cutter and an embroidery machine to practise on.
- They run on this computer alone; under-ink --demo opens them in a home of their own.")
+set(CPACK_COMPONENT_DEMO_DESCRIPTION "Fonts and packages that are made up to try Under Ink with, a catalogue,
+ and a cutter and an embroidery machine to practise on. They run on this
+ computer alone; under-ink --demo opens them in a home of their own.")
 include(CPack)

@@ -1,5 +1,7 @@
 #include "ui/catalogue_feed.h"
 
+#include "ui/core_words.h"
+
 namespace ink::ui {
 namespace {
 constexpr int kPerPage = 500;
@@ -90,7 +92,7 @@ QString CatalogueFeed::inWords() const
     case State::Ready:
         return tr("%1 in the catalogue").arg(m_total);
     case State::Failed:
-        return QString::fromStdString(m_error.message());
+        return said(m_error);
     }
     return {};
 }

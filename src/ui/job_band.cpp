@@ -1,5 +1,7 @@
 #include "ui/job_band.h"
 
+#include "ui/core_words.h"
+
 #include "ui/measures.h"
 #include "ui/widgets/choice.h"
 #include "ui/widgets/undo_through.h"
@@ -72,10 +74,7 @@ void JobBand::build()
     m_process->setObjectName(QStringLiteral("process"));
     m_process->setAccessibleName(tr("Made with"));
     for (const auto& info : allProcesses())
-        m_process->addChoice(
-            QString::fromUtf8(info.tool.data(), static_cast<qsizetype>(info.tool.size())),
-            QString::fromUtf8(info.in_what.data(), static_cast<qsizetype>(info.in_what.size())),
-            static_cast<int>(info.process));
+        m_process->addChoice(said(info.tool), said(info.in_what), static_cast<int>(info.process));
     connect(m_process, &QComboBox::activated, this,
             [this] { m_model.setProcess(static_cast<Process>(m_process->currentData().toInt())); });
     row->addWidget(section(tr("Made with"), m_process));

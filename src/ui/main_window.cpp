@@ -1,5 +1,7 @@
 #include "ui/main_window.h"
 
+#include "ui/core_words.h"
+
 #include "core/design/lettering.h"
 #include "core/intake/content_kind.h"
 #include "shelf/shelf_intake.h"
@@ -341,7 +343,7 @@ bool MainWindow::mayHandOff()
          (rights->dossier.verdict == Verdict::MaySell || !rights->record.decisions.empty())))
         return true;
     const QString verdict = is_too_many ? tr("%1 of %2 that may be sold").arg(now).arg(most)
-                            : rights    ? text(nameOf(rights->dossier.verdict))
+                            : rights    ? said(nameOf(rights->dossier.verdict))
                                         : tr("nothing that is known here");
     const auto ground = m_questions.sale_ground(this, verdict);
     if (!ground)
@@ -444,7 +446,7 @@ void MainWindow::openStation(int place)
 
 void MainWindow::tell(const Error& error)
 {
-    m_message->show(Mark::Wrong, QString::fromStdString(error.message()));
+    m_message->show(Mark::Wrong, said(error));
 }
 
 void MainWindow::showBadge(const QString& words)

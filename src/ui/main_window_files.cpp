@@ -7,6 +7,7 @@
 #include "ui/compose/compose_page.h"
 #include "ui/compose/lettering_view.h"
 #include "ui/compose/motif_tray.h"
+#include "ui/core_words.h"
 #include "ui/handoff/handoff_page.h"
 #include "ui/job_band.h"
 #include "ui/job_menu.h"
@@ -80,7 +81,7 @@ void MainWindow::found(const std::vector<FontEntry>& entries, const std::vector<
     else if (!refused.empty())
         m_message->show(Mark::LookAt, tr("%n font file(s) could not be used. The first: %1", nullptr,
                                          static_cast<int>(refused.size()))
-                                          .arg(QString::fromStdString(refused.front().message())));
+                                          .arg(said(refused.front())));
 }
 
 void MainWindow::openFolder()

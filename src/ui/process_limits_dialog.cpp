@@ -1,5 +1,7 @@
 #include "ui/process_limits_dialog.h"
 
+#include "ui/core_words.h"
+
 #include "ui/text.h"
 #include "ui/widgets/undo_through.h"
 
@@ -115,7 +117,7 @@ void ProcessLimitsDialog::showLimits()
     const Job& job = m_job.job();
     const auto& process = infoOf(job.process);
     const bool is_inch = job.unit == LengthUnit::Inch;
-    m_title->setText(tr("%1 %2 holds").arg(text(process.tool), text(process.in_what)));
+    m_title->setText(tr("%1 %2 holds").arg(said(process.tool), said(process.in_what)));
     for (const auto& [field, figure, is_area] : m_figures) {
         const QSignalBlocker blocker(field);
         const double unit = perUnit(job.unit, is_area);

@@ -4,6 +4,8 @@
 
 #include <QApplication>
 #include <QFontDatabase>
+#include <QLibraryInfo>
+#include <QLocale>
 #include <QPalette>
 #include <QTranslator>
 
@@ -38,9 +40,18 @@ void loadSentences(QApplication& app)
     if (app.property("hasSentences").toBool())
         return;
     app.setProperty("hasSentences", true);
-    auto* english = new QTranslator(&app);
-    if (english->load(QStringLiteral(":/translations/under-ink_en.qm")))
-        QApplication::installTranslator(english);
+    const auto install = [&app](const auto&... where) {
+        auto* translator = new QTranslator(&app);
+        if (translator->load(where...))
+            QApplication::installTranslator(translator);
+    };
+    // English first: its file holds sentences with a number only; what is installed later is asked before it.
+    install(QStringLiteral(":/translations/under-ink_en.qm"));
+    const QLocale locale;
+    install(locale, QStringLiteral("qtbase"), QStringLiteral("_"),
+            QLibraryInfo::path(QLibraryInfo::TranslationsPath));
+    if (locale.language() != QLocale::English && locale.language() != QLocale::C)
+        install(locale, QStringLiteral("under-ink"), QStringLiteral("_"), QStringLiteral(":/translations"));
 }
 
 double contrast(const QColor& a, const QColor& b)

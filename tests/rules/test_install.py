@@ -59,7 +59,7 @@ class Installed(unittest.TestCase):
         font = self.root / "share/under-ink/demo/fonts/Larkmallow.ttf"
         for command, suffix, wanted in (("weld", ".svg", b"<svg"), ("sheet", ".pdf", b"%PDF")):
             out = home / f"honey{suffix}"
-            done = run(self.root / "bin/uink", command, "--font", font, "--text", "Honey", "--width-mm", 120, *(("--process", "vinyl") if command == "sheet" else ()), "--out", out, env=environment)
+            done = run(self.root / "bin/uink", command, "--font", font, "--text", "Honey", "--width-mm", 120, *(("--process", "knife-vinyl") if command == "sheet" else ()), "--out", out, env=environment)
             self.assertEqual(done.returncode, 0, done.stderr)
             self.assertIn(wanted, out.read_bytes()[:200])
         out = home / "honey.dst"

@@ -1,5 +1,7 @@
 #include "ui/compose/compose_sentence.h"
 
+#include "ui/core_words.h"
+
 #include "ui/compose/close_up_section.h"
 #include "ui/compose/guide_section.h"
 #include "ui/compose/letter_section.h"
@@ -243,8 +245,7 @@ void ComposeSentence::say()
         phrases[kFont] = m_font;
         const bool is_sale = job.purpose == Purpose::Sale;
         if (m_verdict) {
-            phrases[kRight] = QString::fromUtf8(nameOf(*m_verdict).data(),
-                                                static_cast<qsizetype>(nameOf(*m_verdict).size()));
+            phrases[kRight] = said(nameOf(*m_verdict));
             sentences << (is_sale ? tr("Sold in {font}: {right}.") : tr("A gift in {font}: {right}."));
         } else {
             sentences << (is_sale ? tr("Sold in {font}.") : tr("A gift in {font}."));

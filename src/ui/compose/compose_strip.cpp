@@ -1,5 +1,7 @@
 #include "ui/compose/compose_strip.h"
 
+#include "ui/core_words.h"
+
 #include "ui/compose/dressing_strip.h"
 #include "ui/compose/lettering_view.h"
 #include "ui/compose/motif_tray.h"
@@ -257,7 +259,7 @@ void ComposeStrip::askForTries()
                           if (result)
                               return take(**result);
                           m_all.clear();
-                          m_message = text(result.error().message());
+                          m_message = said(result.error());
                           showTries();
                       });
 }
@@ -447,7 +449,7 @@ void ComposeStrip::dress()
 void ComposeStrip::showDressings(const Job& asked, const Result<std::vector<Dressing>>& dressings)
 {
     if (!dressings) {
-        m_dressings->setMessage(text(dressings.error().message()));
+        m_dressings->setMessage(said(dressings.error()));
         if (dressings.error().code != ErrorCode::Cancelled)
             emit problem(dressings.error());
         return;

@@ -1,5 +1,7 @@
 #include "ui/find/card_page.h"
 
+#include "ui/core_words.h"
+
 #include "ui/find/find_filter.h"
 #include "ui/find/font_line_delegate.h"
 #include "ui/measures.h"
@@ -351,7 +353,7 @@ void CardPage::showWords()
         if (opened != m_opened)
             return;
         if (!result) {
-            m_view->setProblem(QString::fromStdString(result.error().message()));
+            m_view->setProblem(said(result.error()));
             m_marks->setLines({});
             return showFailure(result.error());
         }
@@ -382,7 +384,7 @@ void CardPage::showFailure(const Error& error)
 {
     m_again->setVisible(m_fonts.isListing(m_row));
     if (m_tabs->checkedId() == Package)
-        m_package->setText(QString::fromStdString(error.message()).toHtmlEscaped());
+        m_package->setText(said(error).toHtmlEscaped());
     else if (m_tabs->checkedId() == Alphabet || m_tabs->checkedId() == KeyMapTab)
         emit problem(error);
 }

@@ -1,5 +1,7 @@
 #include "ui/find/compare_page.h"
 
+#include "ui/core_words.h"
+
 #include "ui/find/card_page.h"
 #include "ui/measures.h"
 
@@ -111,7 +113,7 @@ void ComparePage::ask(std::size_t at, bool dressed, const std::string& features)
         const Line& own = m_lines[at];
         auto* view = dressed ? own.dressed : own.plain;
         if (!result)
-            return view->setProblem(QString::fromStdString(result.error().message()));
+            return view->setProblem(said(result.error()));
         view->setCard(*result, job.words);
         view->setFixedHeight(view->sizeHint().height());
         view->setMinimumWidth(view->sizeHint().width());

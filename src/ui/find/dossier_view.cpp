@@ -1,5 +1,7 @@
 #include "ui/find/dossier_view.h"
 
+#include "ui/core_words.h"
+
 #include "core/base/file_output.h"
 #include "ui/find/font_line_delegate.h"
 #include "ui/text.h"
@@ -196,7 +198,7 @@ void DossierView::addVerdict()
     row->setContentsMargins(3 * kGrid, 2 * kGrid, 3 * kGrid, 2 * kGrid);
     auto* mark = new MarkLabel(m_theme, chip);
     mark->setMark(markOf(dossier.verdict));
-    auto* name = new QLabel(text(nameOf(dossier.verdict)), chip);
+    auto* name = new QLabel(said(nameOf(dossier.verdict)), chip);
     name->setObjectName(QStringLiteral("verdict"));
     name->setFont(m_theme.heading(TextSize::Title));
     row->addWidget(mark);
@@ -210,7 +212,7 @@ void DossierView::addVerdict()
                             .arg(tint.blue())
                             .arg(tint.alpha()));
     m_column->addWidget(chip, 0, Qt::AlignLeft);
-    addText(text(dossier.reason));
+    addText(said(dossier.reason));
     if (!m_rights.record.decisions.empty()) { // it stands beside the verdict and does not change it
         const auto& decision = m_rights.record.decisions.back();
         addText(tr("You decided on %1: %2").arg(text(decision.date), text(decision.words)))
@@ -279,7 +281,7 @@ void DossierView::addNotUnderstood()
         QStringList words;
         for (const auto& span : unclear.words)
             words.append(text(unclear.quote.sentence.substr(span.begin, span.end - span.begin)));
-        const QString otherwise = text(nameOf(unclear.otherwise));
+        const QString otherwise = said(nameOf(unclear.otherwise));
         QStringList below{placeOf(unclear.quote)};
         if (!unclear.why.empty())
             below.append(text(unclear.why));
@@ -351,7 +353,7 @@ void DossierView::addAnswers()
     grid->setColumnStretch(1, 1);
     int line = 0;
     for (const auto& answer : m_rights.dossier.answers) {
-        auto* question = new QLabel(text(nameOf(answer.question)), table);
+        auto* question = new QLabel(said(nameOf(answer.question)), table);
         question->setProperty("role", QStringLiteral("soft"));
         auto* given = new QPushButton(answerInWords(answer), table);
         given->setProperty("role", QStringLiteral("link"));
@@ -493,8 +495,7 @@ void DossierView::addLetter()
             out << body->toPlainText().toStdString() << '\n';
             return {};
         });
-        m_document_name->setText(done ? tr("Saved %1").arg(path)
-                                      : QString::fromStdString(done.error().message()));
+        m_document_name->setText(done ? tr("Saved %1").arg(path) : said(done.error()));
     });
     add("mailLetter", tr("Open in the mail program"), [this, body, subject = text(letter.subject)] {
         QUrl mail(QStringLiteral("mailto:") + m_contact);

@@ -1,5 +1,7 @@
 #include "ui/find/font_line_delegate.h"
 
+#include "ui/core_words.h"
+
 #include "ui/find/found_delegate.h"
 
 #include "ui/measures.h"
@@ -239,7 +241,7 @@ void FontLineDelegate::paintVerdict(QPainter& painter, QRectF& room, int row) co
     const bool is_listing = m_model.isListing(row);
     if (!rights && !(is_listing && !m_model.listing(row).claim.isEmpty()))
         return;
-    const QString text = rights ? QString::fromUtf8(nameOf(rights->dossier.verdict).data())
+    const QString text = rights ? said(nameOf(rights->dossier.verdict))
                                 : tr("listing says: “%1”").arg(m_model.listing(row).claim);
     const QFont font = m_theme.text(TextSize::Small, rights != nullptr);
     const QFontMetrics metrics(font);

@@ -1,5 +1,7 @@
 #include "ui/find/font_list_model.h"
 
+#include "ui/core_words.h"
+
 #include "ui/measures.h"
 
 #include <QRegularExpression>
@@ -54,7 +56,7 @@ double priceIn(const QString& text)
 QString spoken(const FontPreview& preview)
 {
     if (preview.error)
-        return QString::fromStdString(preview.error->message());
+        return said(*preview.error);
     const auto& m = preview.card->marks;
     return QStringList{QObject::tr("%n piece(s)", nullptr, static_cast<int>(m.pieces)),
                        QObject::tr("%n middle(s)", nullptr, static_cast<int>(m.middles.size())),
@@ -118,7 +120,7 @@ QVariant FontListModel::data(const QModelIndex& index, int role) const
         if (row.preview)
             said << spoken(*row.preview);
         if (row.rights)
-            said << QString::fromUtf8(nameOf(row.rights->dossier.verdict).data());
+            said << ink::ui::said(nameOf(row.rights->dossier.verdict));
         return said.join(QStringLiteral(", "));
     }
     case Qt::ToolTipRole:

@@ -1,5 +1,7 @@
 #include "ui/find/font_panel.h"
 
+#include "ui/core_words.h"
+
 #include "ui/find/font_line_delegate.h"
 #include "ui/text.h"
 #include "ui/widgets/flow_row.h"
@@ -168,7 +170,7 @@ void FontPanel::showFacts()
     if (const auto* preview = m_fonts.known(m_row); preview && preview->card) {
         const KindFound& kind = preview->card->marks.traits.kind;
         if (const QString reason = text(kind.reason); !reason.isEmpty())
-            lines.append(tr("%1: %2").arg(text(nameOf(kind.kind)), reason.left(1).toLower() + reason.mid(1)));
+            lines.append(tr("%1: %2").arg(said(nameOf(kind.kind)), reason.left(1).toLower() + reason.mid(1)));
     }
     m_facts->setText(lines.join(QLatin1Char('\n')));
 }
@@ -194,7 +196,7 @@ void FontPanel::showRights()
         return;
     }
     const auto& dossier = rights->dossier;
-    m_verdict->setText(text(nameOf(dossier.verdict)));
+    m_verdict->setText(said(nameOf(dossier.verdict)));
     m_verdict_mark->setMark(markOf(dossier.verdict));
     const QColor tint = tintOf(dossier.verdict, m_theme.colours());
     m_verdict_chip->setStyleSheet(
@@ -204,7 +206,7 @@ void FontPanel::showRights()
             .arg(tint.blue())
             .arg(tint.alpha()));
     if (dossier.deciding.empty()) {
-        m_quote->setText(text(dossier.reason));
+        m_quote->setText(said(dossier.reason));
         m_source->setText(tr("The dossier has a letter to the author for you."));
     } else {
         const Quote& quote = dossier.deciding.front();
@@ -217,7 +219,7 @@ void FontPanel::showMarks()
 {
     const auto* preview = m_row >= 0 ? m_fonts.known(m_row) : nullptr;
     const bool has_failed = preview && preview->error;
-    m_problem->setText(has_failed ? QString::fromStdString(preview->error->message()) : QString());
+    m_problem->setText(has_failed ? said(*preview->error) : QString());
     m_problem->setVisible(has_failed);
     // What another try can mend is on the way to the catalogue; words and sizes are mended in the job band.
     m_again->setVisible(has_failed && m_fonts.isListing(m_row));

@@ -1,5 +1,7 @@
 #include "ui/find/found_delegate.h"
 
+#include "ui/core_words.h"
+
 #include "ui/find/font_line_delegate.h"
 #include "ui/widgets/marks.h"
 
@@ -59,7 +61,7 @@ void FoundDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option,
 
     double room = inner.right();
     if (const auto* rights = m_fonts.rights(row)) {
-        const QString verdict = QString::fromUtf8(nameOf(rights->dossier.verdict).data());
+        const QString verdict = said(nameOf(rights->dossier.verdict));
         const double side = m_theme.px(TextSize::Small);
         room -= small_metrics.horizontalAdvance(verdict) + side + 2 * kGrid;
         painter->setFont(small);

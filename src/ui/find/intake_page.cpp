@@ -1,5 +1,7 @@
 #include "ui/find/intake_page.h"
 
+#include "ui/core_words.h"
+
 #include "core/base/digest.h"
 #include "core/design/lettering.h"
 #include "core/design/set_words.h"
@@ -246,7 +248,7 @@ void IntakePage::open(const QString& path, std::vector<OwnedFont> owned, const Q
                        auto contents = inspectPackage(path.toStdString(), options);
                        if (!contents)
                            return [this, error = contents.error()] {
-                               setBusy(false, QString::fromStdString(error.message()));
+                               setBusy(false, said(error));
                                emit problem(error);
                            };
                        auto looked = std::make_shared<Looked>();
@@ -361,10 +363,10 @@ void IntakePage::fill()
                         .arg(text(entry.faces.front().readableName()), text(entry.path.filename().string()));
                 if (at < m_looked->words.size() && !m_looked->words[at].isEmpty())
                     item->setIcon(0, pictureOf(m_looked->words[at]));
-                item->setText(1, text(nameOf(dossier.verdict)));
+                item->setText(1, said(nameOf(dossier.verdict)));
                 item->setBackground(1, tintOf(dossier.verdict, m_theme.colours()));
                 item->setToolTip(1, dossier.deciding.empty()
-                                        ? text(dossier.reason)
+                                        ? said(dossier.reason)
                                         : tr("“%1”\n%2")
                                               .arg(text(dossier.deciding.front().sentence),
                                                    text(dossier.deciding.front().document)));
@@ -551,7 +553,7 @@ void IntakePage::take()
         },
         [this, looked = m_looked, entries, listing = m_listing](const Result<Done>& done) {
             if (!done) {
-                setBusy(false, text(done.error().message()));
+                setBusy(false, said(done.error()));
                 return;
             }
             const auto& [taken, replaced] = *done;

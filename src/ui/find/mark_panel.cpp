@@ -1,5 +1,7 @@
 #include "ui/find/mark_panel.h"
 
+#include "ui/core_words.h"
+
 #include "ui/measures.h"
 #include "ui/text.h"
 
@@ -99,7 +101,7 @@ void MarkPanel::setLimits(const Job& job)
 {
     const ProcessLimits limits = job.limits();
     const auto& process = infoOf(job.process);
-    const QString what = tr("%1 %2 holds").arg(text(process.tool), text(process.in_what));
+    const QString what = tr("%1 %2 holds").arg(said(process.tool), said(process.in_what));
     const QString figures =
         tr("strokes from %1 (no care from %2), gaps from %3, pieces from %4")
             .arg(fineLength(limits.stroke_floor_mm, job.unit),

@@ -1,5 +1,7 @@
 #include "ui/find/picture_page.h"
 
+#include "ui/core_words.h"
+
 #include "ui/find/found_delegate.h"
 #include "ui/find/ink_view.h"
 #include "ui/find/picture_view.h"
@@ -332,7 +334,7 @@ void PicturePage::showReading()
         if (ink)
             m_ink->setInk(ink);
         else if (m_likeness.trouble())
-            m_ink->setProblem(QString::fromStdString(m_likeness.trouble()->message()));
+            m_ink->setProblem(said(*m_likeness.trouble()));
     }
     m_is_showing = false;
     showChosen();
@@ -353,7 +355,7 @@ void PicturePage::showFound()
             about << (m_fonts.listing(row).price.isEmpty() ? tr("free of charge")
                                                            : m_fonts.listing(row).price);
         if (const auto* rights = m_fonts.rights(row))
-            about << QString::fromUtf8(nameOf(rights->dossier.verdict).data());
+            about << said(nameOf(rights->dossier.verdict));
         auto* item = new QListWidgetItem(m_fonts.name(row), m_found);
         item->setData(Qt::AccessibleTextRole,
                       m_fonts.name(row) + QStringLiteral(", ") + about.join(QStringLiteral(", ")));
@@ -395,7 +397,7 @@ void PicturePage::showState()
     m_stop->setVisible(m_likeness.isLooking() && m_likeness.picture());
     const auto [described, all] = m_likeness.described();
     if (m_likeness.trouble())
-        return m_state->setText(QString::fromStdString(m_likeness.trouble()->message()));
+        return m_state->setText(said(*m_likeness.trouble()));
     if (!m_likeness.picture())
         return m_state->setText(QString());
     if (m_words->text().trimmed().isEmpty())

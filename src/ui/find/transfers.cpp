@@ -1,5 +1,7 @@
 #include "ui/find/transfers.h"
 
+#include "ui/core_words.h"
+
 #include <QFileInfo>
 #include <QHBoxLayout>
 #include <QLabel>
@@ -98,7 +100,7 @@ void Transfers::addRow(Download* download, const QString& listing)
         if (s == Download::State::Done)
             state->setText(tr("Here, and its checksum is right"));
         if (s == Download::State::Failed)
-            state->setText(QString::fromStdString(download->error()->message()));
+            state->setText(said(*download->error()));
         if (s == Download::State::Cancelled)
             line->setVisible(false);
     };

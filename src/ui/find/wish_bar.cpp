@@ -1,5 +1,7 @@
 #include "ui/find/wish_bar.h"
 
+#include "ui/core_words.h"
+
 #include "ui/widgets/flow_row.h"
 
 #include <QLabel>
@@ -44,7 +46,7 @@ WishBar::WishBar(FindFilter& filter, FontListModel& fonts, const Theme& theme, b
     m_kinds->setFont(theme.text(TextSize::Small));
     m_kind_menu = new QMenu(m_kinds);
     for (int kind = 0; kind <= static_cast<int>(FontKind::PictureFont); ++kind) {
-        auto* action = m_kind_menu->addAction(QString::fromUtf8(nameOf(static_cast<FontKind>(kind)).data()));
+        auto* action = m_kind_menu->addAction(said(nameOf(static_cast<FontKind>(kind))));
         action->setCheckable(true);
         action->setData(QString::fromUtf8(idOf(static_cast<FontKind>(kind)).data()));
         connect(action, &QAction::toggled, this, [this] {

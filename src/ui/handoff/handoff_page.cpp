@@ -1,5 +1,7 @@
 #include "ui/handoff/handoff_page.h"
 
+#include "ui/core_words.h"
+
 #include "ui/handoff/handed_files.h"
 #include "ui/handoff/handoff_phrases.h"
 #include "ui/handoff/handoff_sections.h"
@@ -233,7 +235,7 @@ void HandOffPage::showPattern()
                               ? tr("Choose a font in Find: here your words come to lie on paper.")
                               : tr("Making the words …")
         : pattern ? QString()
-                        : text(pattern.error().message()));
+                        : said(pattern.error()));
     m_save_pattern->setEnabled(bool(pattern));
     m_print->setEnabled(bool(pattern));
     m_pages->clear();
@@ -288,7 +290,7 @@ void HandOffPage::showSheet()
     if (!has_sheet) {
         m_run->show({}, 0.0, {});
         m_view->showMessage(
-            model.refusal() ? text(model.refusal()->message())
+            model.refusal() ? said(*model.refusal())
             : plan ? tr("Nothing of it goes onto this sheet. Choose a larger one, or make the words smaller.")
             : m_needs.job.job().font.path.empty()
                 ? tr("Choose a font in Find: here your words come to lie on the material.")
@@ -389,7 +391,7 @@ void HandOffPage::showPanel()
     m_list->show(std::move(rows), is_list ? job.names.shown : 0);
     m_right->setText(job.purpose == Purpose::Gift ? tr("For a gift: nobody asks for a licence.")
                      : !m_verdict                 ? tr("What the font allows is not known yet.")
-                                                  : tr("The font: %1").arg(text(ink::nameOf(*m_verdict))));
+                                  : tr("The font: %1").arg(ink::ui::said(ink::nameOf(*m_verdict))));
 }
 
 void HandOffPage::say()

@@ -1,5 +1,7 @@
 #include "ui/handoff/handoff_sections.h"
 
+#include "ui/core_words.h"
+
 #include "core/base/file_output.h"
 #include "core/handoff/name_reader.h"
 #include "core/handoff/sheet_plan.h"
@@ -312,9 +314,7 @@ void NamesSection::readFile()
 void NamesSection::look()
 {
     const auto read = readNames(m_bytes);
-    m_remarks->setText(!read             ? text(read.error().message())
-                       : m_bytes.empty() ? QString()
-                                         : sayRemarks(*read));
+    m_remarks->setText(!read ? said(read.error()) : m_bytes.empty() ? QString() : sayRemarks(*read));
     m_remarks->setVisible(!m_remarks->text().isEmpty());
     m_take->setEnabled(read && !read->names.empty());
 }

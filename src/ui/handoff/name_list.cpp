@@ -1,5 +1,7 @@
 #include "ui/handoff/name_list.h"
 
+#include "ui/core_words.h"
+
 #include "ui/measures.h"
 #include "ui/outline_paths.h"
 #include "ui/text.h"
@@ -160,7 +162,7 @@ private:
 QString verdictWords(const MadeName& name, LengthUnit unit)
 {
     if (name.error)
-        return text(name.error->message());
+        return said(*name.error);
     if (!name.missing.empty())
         return NameList::tr("the font lacks %1")
             .arg(QString::fromUcs4(name.missing.data(), qsizetype(name.missing.size())));

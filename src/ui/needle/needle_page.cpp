@@ -1,5 +1,7 @@
 #include "ui/needle/needle_page.h"
 
+#include "ui/core_words.h"
+
 #include "core/base/file_output.h"
 #include "ui/measures.h"
 #include "ui/needle/needle_sections.h"
@@ -292,7 +294,7 @@ void NeedlePage::showSewn()
         m_times.clear();
         m_sewing->show({}, 0.0, {});
         m_sewing->setMoment({});
-        m_cloth->showMessage(sewn ? text(sewn->error->message())
+        m_cloth->showMessage(sewn ? said(*sewn->error)
                              : m_job.job().font.path.empty()
                                  ? tr("Choose a font in Find: here your words are sewn.")
                                  : tr("Threading the needle …"));

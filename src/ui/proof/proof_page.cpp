@@ -1,5 +1,7 @@
 #include "ui/proof/proof_page.h"
 
+#include "ui/core_words.h"
+
 #include "ui/measures.h"
 #include "ui/proof/pieces_view.h"
 #include "ui/proof/proof_section.h"
@@ -303,7 +305,7 @@ void ProofPage::showPaper()
     if (!proof) {
         const auto& refusal = m_proof.refusal() ? m_proof.refusal() : m_design.refusal();
         m_view->showFindings({});
-        m_view->showMessage(refusal ? text(refusal->message())
+        m_view->showMessage(refusal ? said(*refusal)
                             : m_design.composed()
                                 ? tr("Looking at the words …")
                                 : tr("Choose a font in Find: here you see what its words hold."));
@@ -335,11 +337,11 @@ void ProofPage::showPanelHead()
     const auto& process = infoOf(job.process);
     if (limits.stroke_comfortable_mm <= limits.stroke_floor_mm)
         m_holds->setText(tr("%1 %2 holds %3.")
-                             .arg(text(process.tool), text(process.in_what),
+                             .arg(said(process.tool), said(process.in_what),
                                   fineLength(limits.stroke_floor_mm, job.unit)));
     else
         m_holds->setText(tr("%1 %2 holds %3 well, %4 at the least.")
-                             .arg(text(process.tool), text(process.in_what),
+                             .arg(said(process.tool), said(process.in_what),
                                   fineLength(limits.stroke_comfortable_mm, job.unit),
                                   fineLength(limits.stroke_floor_mm, job.unit)));
     m_mend_all->setEnabled(std::ranges::any_of(m_proof.findings(), [&](const ProofFinding& f) {

@@ -1,5 +1,7 @@
 #include "ui/proof/proof_words.h"
 
+#include "ui/core_words.h"
+
 #include "core/design/lettering.h"
 #include "core/stitch/stitch_figures.h"
 #include "ui/measures.h"
@@ -40,7 +42,7 @@ QString lettersIn(const ProofFinding& finding, const Job& job)
 QString holds(const Job& job, const QString& what)
 {
     const auto& process = infoOf(job.process);
-    return Words::tr("%1 %2 holds %3.").arg(text(process.tool), text(process.in_what), what);
+    return Words::tr("%1 %2 holds %3.").arg(said(process.tool), said(process.in_what), what);
 }
 
 QString degrees(double deg)

@@ -1,5 +1,7 @@
 #include "ui/shelf/document_page.h"
 
+#include "ui/core_words.h"
+
 #include "core/base/file_copy.h"
 #include "core/intake/document_text.h"
 #include "shelf/shelf_store.h"
@@ -24,7 +26,7 @@ QString wordsOf(const std::filesystem::path& file, const std::string& name)
     if (!isDocument(kind))
         return QObject::tr("It is %1: open it in its own program.").arg(text(inWords(kind)));
     const auto words = documentText(file, kind);
-    return words ? text(*words) : text(words.error().message());
+    return words ? text(*words) : said(words.error());
 }
 
 } // namespace

@@ -1,5 +1,7 @@
 #include "ui/shelf/font_words.h"
 
+#include "ui/core_words.h"
+
 #include "ui/text.h"
 
 #include <QPainter>
@@ -33,7 +35,7 @@ void FontWords::paintEvent(QPaintEvent*)
         painter.setPen(m_theme.colours().soft_ink);
         painter.setFont(m_theme.text(TextSize::Small));
         painter.drawText(rect(), Qt::AlignLeft | Qt::AlignVCenter | Qt::TextWordWrap,
-                         text(errorText(preview->error->code)));
+                         said(errorText(preview->error->code)));
     }
     if (!preview || !preview->card)
         return;

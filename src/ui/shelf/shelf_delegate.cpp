@@ -1,5 +1,7 @@
 #include "ui/shelf/shelf_delegate.h"
 
+#include "ui/core_words.h"
+
 #include "ui/find/font_line_delegate.h"
 #include "ui/text.h"
 #include "ui/widgets/marks.h"
@@ -90,7 +92,7 @@ void ShelfDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option,
         painter->setFont(m_theme.text(TextSize::Small));
         painter->setPen(c.soft_ink);
         painter->drawText(stand, Qt::AlignLeft | Qt::AlignBottom | Qt::TextWordWrap,
-                          text(errorText(preview->error->code)));
+                          said(errorText(preview->error->code)));
     }
     const QRectF below(area.left() + 4 * kGrid, board.bottom() + kGrid, area.width() - 8 * kGrid,
                        labelHeight());
@@ -153,7 +155,7 @@ void ShelfDelegate::paintVerdict(QPainter& painter, const QRectF& area, int row)
     const auto& c = m_theme.colours();
     const QFont font = m_theme.text(TextSize::Tiny);
     const QFontMetrics metrics(font);
-    const QString words = text(nameOf(rights->dossier.verdict));
+    const QString words = said(nameOf(rights->dossier.verdict));
     const double side = m_theme.px(TextSize::Tiny), width = metrics.horizontalAdvance(words) + side + 4;
     const double top = area.bottom() - metrics.height();
     paintMark(painter, QRectF(area.right() - width, top + (metrics.height() - side) / 2, side, side),

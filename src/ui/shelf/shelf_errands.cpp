@@ -7,6 +7,7 @@
 #include "shelf/shelf_health.h"
 #include "shelf/shelf_intake.h"
 #include "ui/alphabet/letters_page.h"
+#include "ui/core_words.h"
 #include "ui/find/wish_bar.h"
 #include "ui/measures.h"
 #include "ui/shelf/document_page.h"
@@ -181,11 +182,11 @@ void ShelfPage::makeSpecimen()
         const auto* preview = m_fonts.known(row);
         const auto* rights = m_fonts.knownRights(row);
         SpecimenLine line{
-            m_fonts.name(row), {}, rights ? text(nameOf(rights->dossier.verdict)) : QString(), preview->card};
+            m_fonts.name(row), {}, rights ? said(nameOf(rights->dossier.verdict)) : QString(), preview->card};
         line.about = preview->card ? tr("%1 wide, %2 high")
                                          .arg(figureWithUnit(preview->card->width_mm, m_job.job().unit),
                                               figureWithUnit(preview->card->height_mm, m_job.job().unit))
-                                   : text(errorText(preview->error->code));
+                                   : said(errorText(preview->error->code));
         lines.push_back(std::move(line));
     }
     m_specimen.clear();

@@ -1,5 +1,7 @@
 #include "ui/shelf/shelf_page.h"
 
+#include "ui/core_words.h"
+
 #include "core/intake/package.h"
 #include "shelf/bundle.h"
 #include "shelf/install_package.h"
@@ -340,7 +342,7 @@ void ShelfPage::showCounts()
     m_take_demo->setVisible(has_none && !m_shelf.refusal() && m_fonts.rowCount() > 0 &&
                             !m_fonts.isListing(0) && m_fonts.entry(0).origin == FontOrigin::Demo);
     if (m_shelf.refusal())
-        m_empty_text->setText(text(m_shelf.refusal()->message()));
+        m_empty_text->setText(said(*m_shelf.refusal()));
     else if (!m_shelf.isKnown())
         m_empty_text->setText(tr("Opening the shelf …"));
     else if (has_none)
