@@ -43,4 +43,4 @@ def collected():
     found = dict.fromkeys([*errors(), *names("src/core/rights/dossier.cpp", "nameOf(Verdict"), *names("src/core/rights/dossier.cpp", "nameOf(Question"),
                            *names("src/core/fit/font_kind.cpp", "nameOf(FontKind"), *processes(), *reasons()])
     lines = "\n".join(f'    QT_TRANSLATE_NOOP("Core", "{s}"),' for s in found)
-    return f"// Written by tools/translations: what the core says to people. Read by lupdate, compiled by nobody.\nconst char* const kCore[] = {{\n{lines}\n}};\n"
+    return f"// Written by tools/translations: what the core says to people. Read by lupdate, compiled by nobody.\n// clang-format off\nconst char* const kCore[] = {{\n{lines}\n}};\n"

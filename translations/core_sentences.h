@@ -1,4 +1,5 @@
 // Written by tools/translations: what the core says to people. Read by lupdate, compiled by nobody.
+// clang-format off
 const char* const kCore[] = {
     QT_TRANSLATE_NOOP("Core", "there is no such file"),
     QT_TRANSLATE_NOOP("Core", "Check the name and the folder."),
@@ -41,19 +42,15 @@ const char* const kCore[] = {
     QT_TRANSLATE_NOOP("Core", "the picture is all of one tone"),
     QT_TRANSLATE_NOOP("Core", "Choose a picture, or a frame, that shows lettering."),
     QT_TRANSLATE_NOOP("Core", "there is no lettering to be told from its ground"),
-    QT_TRANSLATE_NOOP("Core",
-                      "Draw the frame closer round the lettering, or say whether it is light or dark."),
+    QT_TRANSLATE_NOOP("Core", "Draw the frame closer round the lettering, or say whether it is light or dark."),
     QT_TRANSLATE_NOOP("Core", "the frame is too small to hold lettering"),
     QT_TRANSLATE_NOOP("Core", "Draw it round the lettering; 8 pixels are the least."),
     QT_TRANSLATE_NOOP("Core", "it holds no stitched letters"),
     QT_TRANSLATE_NOOP("Core", "Choose a folder or a package with one DST or EXP file for each letter."),
     QT_TRANSLATE_NOOP("Core", "stitched letters cannot be made that much larger or smaller"),
-    QT_TRANSLATE_NOOP("Core",
-                      "Choose 85 to 120 % of their size, or letters of another size from the package."),
+    QT_TRANSLATE_NOOP("Core", "Choose 85 to 120 % of their size, or letters of another size from the package."),
     QT_TRANSLATE_NOOP("Core", "stitched letters are not installed"),
-    QT_TRANSLATE_NOOP(
-        "Core",
-        "Other programs would show their outlines and sew none of their stitches; type them in Compose."),
+    QT_TRANSLATE_NOOP("Core", "Other programs would show their outlines and sew none of their stitches; type them in Compose."),
     QT_TRANSLATE_NOOP("Core", "there is no stitched alphabet of that name"),
     QT_TRANSLATE_NOOP("Core", "uink alphabet list names those that are kept."),
     QT_TRANSLATE_NOOP("Core", "there are no words yet"),
@@ -68,9 +65,7 @@ const char* const kCore[] = {
     QT_TRANSLATE_NOOP("Core", "the finished size cannot be made"),
     QT_TRANSLATE_NOOP("Core", "Choose 0.5 mm to 10 m."),
     QT_TRANSLATE_NOOP("Core", "there is no such shape"),
-    QT_TRANSLATE_NOOP(
-        "Core",
-        "Write a name and a number, as in arch:120, hill:18 or taper:50; uink weld --help lists them."),
+    QT_TRANSLATE_NOOP("Core", "Write a name and a number, as in arch:120, hill:18 or taper:50; uink weld --help lists them."),
     QT_TRANSLATE_NOOP("Core", "a job has no such setting"),
     QT_TRANSLATE_NOOP("Core", "Write words=… or a size, as in width_mm=120; uink compose --help lists them."),
     QT_TRANSLATE_NOOP("Core", "there is no such letter"),
@@ -82,13 +77,11 @@ const char* const kCore[] = {
     QT_TRANSLATE_NOOP("Core", "a newer Under Ink saved this job"),
     QT_TRANSLATE_NOOP("Core", "Open it with that version; nothing was changed."),
     QT_TRANSLATE_NOOP("Core", "the file of this job is damaged"),
-    QT_TRANSLATE_NOOP(
-        "Core", "Open an earlier version of it from the job's menu, or a copy; the file was left as it is."),
+    QT_TRANSLATE_NOOP("Core", "Open an earlier version of it from the job's menu, or a copy; the file was left as it is."),
     QT_TRANSLATE_NOOP("Core", "the font is not here, so its letters stay as they were stored"),
     QT_TRANSLATE_NOOP("Core", "Bring the font back through Find to change them."),
     QT_TRANSLATE_NOOP("Core", "the picture holds no filled outlines"),
-    QT_TRANSLATE_NOOP(
-        "Core", "Turn its strokes and pixels into outlines in the program it comes from, then try again."),
+    QT_TRANSLATE_NOOP("Core", "Turn its strokes and pixels into outlines in the program it comes from, then try again."),
     QT_TRANSLATE_NOOP("Core", "the letter spacing cannot be made"),
     QT_TRANSLATE_NOOP("Core", "Choose -1 to 10 em."),
     QT_TRANSLATE_NOOP("Core", "a distance cannot be made"),
@@ -112,9 +105,7 @@ const char* const kCore[] = {
     QT_TRANSLATE_NOOP("Core", "the shelf was written by a newer version of Under Ink"),
     QT_TRANSLATE_NOOP("Core", "Open it with that version; nothing was touched."),
     QT_TRANSLATE_NOOP("Core", "the shelf cannot be read"),
-    QT_TRANSLATE_NOOP(
-        "Core",
-        "Put back the newest copy from the folder 'backups' beside it; the fonts themselves lie in 'files'."),
+    QT_TRANSLATE_NOOP("Core", "Put back the newest copy from the folder 'backups' beside it; the fonts themselves lie in 'files'."),
     QT_TRANSLATE_NOOP("Core", "another window is changing the shelf"),
     QT_TRANSLATE_NOOP("Core", "Try again when it is done; nothing was changed."),
     QT_TRANSLATE_NOOP("Core", "no font on the shelf fits"),
@@ -122,8 +113,7 @@ const char* const kCore[] = {
     QT_TRANSLATE_NOOP("Core", "the font is installed"),
     QT_TRANSLATE_NOOP("Core", "Remove it from the other programs first."),
     QT_TRANSLATE_NOOP("Core", "its file is missing from the shelf"),
-    QT_TRANSLATE_NOOP(
-        "Core", "Look at the shelf's health: it finds the file again by its content, wherever it lies."),
+    QT_TRANSLATE_NOOP("Core", "Look at the shelf's health: it finds the file again by its content, wherever it lies."),
     QT_TRANSLATE_NOOP("Core", "the motif is no longer in the tray"),
     QT_TRANSLATE_NOOP("Core", "Look for it again: another window may have removed it."),
     QT_TRANSLATE_NOOP("Core", "the package cannot be unpacked"),
