@@ -2,6 +2,7 @@
 
 Used by tools/translations; written to translations/core_sentences.h, which lupdate reads and nothing compiles.
 """
+import json
 import pathlib
 import re
 
@@ -39,8 +40,14 @@ def reasons():
         yield from (s for s in LITERALS.findall(assigned) if s.endswith(".") and s[0].isupper())
 
 
+def materials():
+    for path in sorted((TOP / "data" / "materials").glob("*.json")):
+        card = json.loads(path.read_text(encoding="utf-8"))
+        yield from (card[key] for key in ("name", "note") if card.get(key))
+
+
 def collected():
     found = dict.fromkeys([*errors(), *names("src/core/rights/dossier.cpp", "nameOf(Verdict"), *names("src/core/rights/dossier.cpp", "nameOf(Question"),
-                           *names("src/core/fit/font_kind.cpp", "nameOf(FontKind"), *processes(), *reasons()])
+                           *names("src/core/fit/font_kind.cpp", "nameOf(FontKind"), *processes(), *reasons(), *materials()])
     lines = "\n".join(f'    QT_TRANSLATE_NOOP("Core", "{s}"),' for s in found)
     return f"// Written by tools/translations: what the core says to people. Read by lupdate, compiled by nobody.\n// clang-format off\nconst char* const kCore[] = {{\n{lines}\n}};\n"

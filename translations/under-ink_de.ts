@@ -885,6 +885,54 @@
       <source>What is said does not tell which licence is yours.</source>
       <translation>Was gesagt wird, verrät nicht, welche Lizenz Ihre ist.</translation>
     </message>
+    <message>
+      <source>Card, cream, 305 x 305 mm</source>
+      <translation>Karton, creme, 305 x 305 mm</translation>
+    </message>
+    <message>
+      <source>Cotton, stabilised, 500 x 500 mm</source>
+      <translation>Baumwolle, verstärkt, 500 x 500 mm</translation>
+    </message>
+    <message>
+      <source>Felt, ochre, 300 x 300 mm</source>
+      <translation>Filz, ocker, 300 x 300 mm</translation>
+    </message>
+    <message>
+      <source>Heat-transfer vinyl, red, roll 305 mm</source>
+      <translation>Flexfolie, rot, Rolle 305 mm</translation>
+    </message>
+    <message>
+      <source>Cut from the back: mirrored.</source>
+      <translation>Von hinten geschnitten: gespiegelt.</translation>
+    </message>
+    <message>
+      <source>Heat-transfer vinyl, white, roll 305 mm</source>
+      <translation>Flexfolie, weiß, Rolle 305 mm</translation>
+    </message>
+    <message>
+      <source>Matt vinyl, black, roll 305 mm</source>
+      <translation>Mattfolie, schwarz, Rolle 305 mm</translation>
+    </message>
+    <message>
+      <source>Matt vinyl, red, roll 305 mm</source>
+      <translation>Mattfolie, rot, Rolle 305 mm</translation>
+    </message>
+    <message>
+      <source>Paper, white, A4</source>
+      <translation>Papier, weiß, A4</translation>
+    </message>
+    <message>
+      <source>Paper, white, roll 600 mm</source>
+      <translation>Papier, weiß, Rolle 600 mm</translation>
+    </message>
+    <message>
+      <source>Poplar ply, 3 mm, 300 x 300 mm</source>
+      <translation>Pappelsperrholz, 3 mm, 300 x 300 mm</translation>
+    </message>
+    <message>
+      <source>Stencil film, A4</source>
+      <translation>Schablonenfolie, A4</translation>
+    </message>
   </context>
   <context>
     <name>Likeness</name>
@@ -2211,10 +2259,6 @@
       <translation>Drücken, um zu sehen, wo.</translation>
     </message>
     <message>
-      <source>change %1</source>
-      <translation>%1 ändern</translation>
-    </message>
-    <message>
       <source>Attach a receipt or a permission</source>
       <translation>Beleg oder Erlaubnis beilegen</translation>
     </message>
@@ -2438,6 +2482,46 @@
     <message>
       <source>Demo: all of this is made up</source>
       <translation>Demo: alles davon ist erfunden</translation>
+    </message>
+    <message>
+      <source>change the words</source>
+      <translation>Wörter ändern</translation>
+    </message>
+    <message>
+      <source>change the size</source>
+      <translation>Größe ändern</translation>
+    </message>
+    <message>
+      <source>change the unit</source>
+      <translation>Einheit ändern</translation>
+    </message>
+    <message>
+      <source>change the process</source>
+      <translation>Verfahren ändern</translation>
+    </message>
+    <message>
+      <source>change sale or gift</source>
+      <translation>Verkauf oder Geschenk ändern</translation>
+    </message>
+    <message>
+      <source>change mirroring</source>
+      <translation>Spiegelung ändern</translation>
+    </message>
+    <message>
+      <source>change the letter spacing</source>
+      <translation>Buchstabenabstand ändern</translation>
+    </message>
+    <message>
+      <source>change the font</source>
+      <translation>Schrift ändern</translation>
+    </message>
+    <message>
+      <source>change what the process holds</source>
+      <translation>ändern, was das Verfahren hält</translation>
+    </message>
+    <message>
+      <source>change the lettering</source>
+      <translation>Schriftzug ändern</translation>
     </message>
   </context>
   <context>
@@ -3758,7 +3842,7 @@ Nehmen Sie einen Wunsch zurück, um mehr zu sehen.</translation>
     </message>
     <message>
       <source>Move the handle to see any moment of it.</source>
-      <translation>Bewegen Sie den Griff, um jeden Augenblick zu sehen.</translation>
+      <translation>Griff bewegen: jeder Augenblick.</translation>
     </message>
     <message>
       <source>One design</source>
@@ -3919,7 +4003,7 @@ Nehmen Sie einen Wunsch zurück, um mehr zu sehen.</translation>
     </message>
     <message>
       <source>Send to the practice cutter</source>
-      <translation>An den Übungsschneider senden</translation>
+      <translation>An Übungsschneider senden</translation>
     </message>
     <message>
       <source>Save for your machine:</source>
@@ -4074,6 +4158,29 @@ Nehmen Sie einen Wunsch zurück, um mehr zu sehen.</translation>
     <message>
       <source>{names} at true size on {paper}, with {blank}.</source>
       <translation>{names} in wahrer Größe auf {paper}, mit {blank}.</translation>
+    </message>
+  </context>
+  <context>
+    <name>ink::ui::HandbookWindow</name>
+    <message>
+      <source>Handbook</source>
+      <translation>Handbuch</translation>
+    </message>
+    <message>
+      <source>Back</source>
+      <translation>Zurück</translation>
+    </message>
+    <message>
+      <source>Forward</source>
+      <translation>Vor</translation>
+    </message>
+    <message>
+      <source>Contents</source>
+      <translation>Inhalt</translation>
+    </message>
+    <message>
+      <source>All keys</source>
+      <translation>Alle Tasten</translation>
     </message>
   </context>
   <context>
@@ -4521,11 +4628,11 @@ Nehmen Sie einen Wunsch zurück, um mehr zu sehen.</translation>
     </message>
     <message>
       <source>capitals</source>
-      <translation>Großbuchstaben</translation>
+      <translation>Versalien</translation>
     </message>
     <message>
       <source>small letters</source>
-      <translation>Kleinbuchstaben</translation>
+      <translation>Minuskeln</translation>
     </message>
     <message>
       <source>em</source>
@@ -4616,6 +4723,10 @@ Nehmen Sie einen Wunsch zurück, um mehr zu sehen.</translation>
     <message>
       <source>Job</source>
       <translation>Auftrag</translation>
+    </message>
+    <message>
+      <source>Handbook	F1</source>
+      <translation>Handbuch	F1</translation>
     </message>
   </context>
   <context>
@@ -5849,6 +5960,10 @@ Nehmen Sie einen Wunsch zurück, um mehr zu sehen.</translation>
       <source>The embroidery machine is not done yet. It stops where it is when the window closes.</source>
       <translation>Die Stickmaschine ist noch nicht fertig. Sie hält, wo sie ist, wenn das Fenster zugeht.</translation>
     </message>
+    <message>
+      <source>Handbook</source>
+      <translation>Handbuch</translation>
+    </message>
   </context>
   <context>
     <name>ink::ui::MarkPanel</name>
@@ -6417,7 +6532,7 @@ Nehmen Sie einen Wunsch zurück, um mehr zu sehen.</translation>
     </message>
     <message>
       <source>Send to the practice machine</source>
-      <translation>An die Übungsmaschine senden</translation>
+      <translation>An Übungsmaschine senden</translation>
     </message>
     <message>
       <source>Save for your machine:</source>
@@ -6544,7 +6659,7 @@ Nehmen Sie einen Wunsch zurück, um mehr zu sehen.</translation>
     </message>
     <message>
       <source>Move the handle to see any moment of it.</source>
-      <translation>Bewegen Sie den Griff, um jeden Augenblick zu sehen.</translation>
+      <translation>Griff bewegen: jeder Augenblick.</translation>
     </message>
     <message>
       <source>%1: done</source>

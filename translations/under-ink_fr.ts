@@ -885,6 +885,54 @@
       <source>What is said does not tell which licence is yours.</source>
       <translation>Ce qui est dit n’indique pas quelle licence est la vôtre.</translation>
     </message>
+    <message>
+      <source>Card, cream, 305 x 305 mm</source>
+      <translation>Carte crème, 305 x 305 mm</translation>
+    </message>
+    <message>
+      <source>Cotton, stabilised, 500 x 500 mm</source>
+      <translation>Coton stabilisé, 500 x 500 mm</translation>
+    </message>
+    <message>
+      <source>Felt, ochre, 300 x 300 mm</source>
+      <translation>Feutrine ocre, 300 x 300 mm</translation>
+    </message>
+    <message>
+      <source>Heat-transfer vinyl, red, roll 305 mm</source>
+      <translation>Flex rouge, rouleau 305 mm</translation>
+    </message>
+    <message>
+      <source>Cut from the back: mirrored.</source>
+      <translation>Coupé au dos : en miroir.</translation>
+    </message>
+    <message>
+      <source>Heat-transfer vinyl, white, roll 305 mm</source>
+      <translation>Flex blanc, rouleau 305 mm</translation>
+    </message>
+    <message>
+      <source>Matt vinyl, black, roll 305 mm</source>
+      <translation>Vinyle mat noir, rouleau 305 mm</translation>
+    </message>
+    <message>
+      <source>Matt vinyl, red, roll 305 mm</source>
+      <translation>Vinyle mat rouge, rouleau 305 mm</translation>
+    </message>
+    <message>
+      <source>Paper, white, A4</source>
+      <translation>Papier blanc, A4</translation>
+    </message>
+    <message>
+      <source>Paper, white, roll 600 mm</source>
+      <translation>Papier blanc, rouleau 600 mm</translation>
+    </message>
+    <message>
+      <source>Poplar ply, 3 mm, 300 x 300 mm</source>
+      <translation>Contreplaqué de peuplier, 3 mm, 300 x 300 mm</translation>
+    </message>
+    <message>
+      <source>Stencil film, A4</source>
+      <translation>Film à pochoir, A4</translation>
+    </message>
   </context>
   <context>
     <name>Likeness</name>
@@ -2211,10 +2259,6 @@
       <translation>Appuyez pour voir où.</translation>
     </message>
     <message>
-      <source>change %1</source>
-      <translation>changer %1</translation>
-    </message>
-    <message>
       <source>Attach a receipt or a permission</source>
       <translation>Joindre un reçu ou une permission</translation>
     </message>
@@ -2438,6 +2482,46 @@
     <message>
       <source>Demo: all of this is made up</source>
       <translation>Démo : tout est inventé</translation>
+    </message>
+    <message>
+      <source>change the words</source>
+      <translation>changer les mots</translation>
+    </message>
+    <message>
+      <source>change the size</source>
+      <translation>changer la taille</translation>
+    </message>
+    <message>
+      <source>change the unit</source>
+      <translation>changer l’unité</translation>
+    </message>
+    <message>
+      <source>change the process</source>
+      <translation>changer le procédé</translation>
+    </message>
+    <message>
+      <source>change sale or gift</source>
+      <translation>changer vente ou cadeau</translation>
+    </message>
+    <message>
+      <source>change mirroring</source>
+      <translation>changer le miroir</translation>
+    </message>
+    <message>
+      <source>change the letter spacing</source>
+      <translation>changer l’espacement</translation>
+    </message>
+    <message>
+      <source>change the font</source>
+      <translation>changer la police</translation>
+    </message>
+    <message>
+      <source>change what the process holds</source>
+      <translation>changer ce que tient le procédé</translation>
+    </message>
+    <message>
+      <source>change the lettering</source>
+      <translation>changer le lettrage</translation>
     </message>
   </context>
   <context>
@@ -3758,7 +3842,7 @@ Retirez un souhait pour en voir plus.</translation>
     </message>
     <message>
       <source>Move the handle to see any moment of it.</source>
-      <translation>Déplacez la poignée pour en voir chaque instant.</translation>
+      <translation>La poignée montre chaque instant.</translation>
     </message>
     <message>
       <source>One design</source>
@@ -3919,7 +4003,7 @@ Retirez un souhait pour en voir plus.</translation>
     </message>
     <message>
       <source>Send to the practice cutter</source>
-      <translation>Envoyer au plotter d’exercice</translation>
+      <translation>Envoyer au plotter d’essai</translation>
     </message>
     <message>
       <source>Save for your machine:</source>
@@ -4074,6 +4158,29 @@ Retirez un souhait pour en voir plus.</translation>
     <message>
       <source>{names} at true size on {paper}, with {blank}.</source>
       <translation>{names} en vraie grandeur sur {paper}, avec {blank}.</translation>
+    </message>
+  </context>
+  <context>
+    <name>ink::ui::HandbookWindow</name>
+    <message>
+      <source>Handbook</source>
+      <translation>Manuel</translation>
+    </message>
+    <message>
+      <source>Back</source>
+      <translation>Retour</translation>
+    </message>
+    <message>
+      <source>Forward</source>
+      <translation>Suivant</translation>
+    </message>
+    <message>
+      <source>Contents</source>
+      <translation>Sommaire</translation>
+    </message>
+    <message>
+      <source>All keys</source>
+      <translation>Toutes les touches</translation>
     </message>
   </context>
   <context>
@@ -4616,6 +4723,10 @@ Retirez un souhait pour en voir plus.</translation>
     <message>
       <source>Job</source>
       <translation>Travail</translation>
+    </message>
+    <message>
+      <source>Handbook	F1</source>
+      <translation>Manuel	F1</translation>
     </message>
   </context>
   <context>
@@ -5849,6 +5960,10 @@ Retirez un souhait pour en voir plus.</translation>
       <source>The embroidery machine is not done yet. It stops where it is when the window closes.</source>
       <translation>La machine à broder n’a pas fini. Elle s’arrête où elle est quand la fenêtre se ferme.</translation>
     </message>
+    <message>
+      <source>Handbook</source>
+      <translation>Manuel</translation>
+    </message>
   </context>
   <context>
     <name>ink::ui::MarkPanel</name>
@@ -6417,7 +6532,7 @@ Retirez un souhait pour en voir plus.</translation>
     </message>
     <message>
       <source>Send to the practice machine</source>
-      <translation>Envoyer à la machine d’exercice</translation>
+      <translation>Envoyer à la machine d’essai</translation>
     </message>
     <message>
       <source>Save for your machine:</source>
@@ -6544,7 +6659,7 @@ Retirez un souhait pour en voir plus.</translation>
     </message>
     <message>
       <source>Move the handle to see any moment of it.</source>
-      <translation>Déplacez la poignée pour en voir chaque instant.</translation>
+      <translation>La poignée montre chaque instant.</translation>
     </message>
     <message>
       <source>%1: done</source>

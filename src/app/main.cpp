@@ -221,6 +221,7 @@ int main(int argc, char** argv)
             window.tell(left.error());
     if (arguments.is_demo)
         window.showBadge(QObject::tr("Demo: all of this is made up"));
+    window.setHandbook(ink::app::handbook());
     addFonts(window, arguments);
     openCatalogue(window, arguments);
     openCutter(window, arguments);

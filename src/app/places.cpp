@@ -30,6 +30,11 @@ QString demoCatalogue()
     return found(QStringLiteral(INK_INSTALLED_DEMO "/catalogue"), QStringLiteral(INK_TREE_DEMO "/catalogue"));
 }
 
+QString handbook()
+{
+    return found(QStringLiteral(INK_INSTALLED_HANDBOOK), QStringLiteral(INK_TREE_DEMO "/../docs/handbook"));
+}
+
 QString standIn(const QString& name)
 {
     return found(QStringLiteral(INK_INSTALLED_STANDINS "/") + name, QStringLiteral("../") + name);

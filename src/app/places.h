@@ -9,6 +9,9 @@ namespace ink::app {
 QString demoFonts();
 QString demoCatalogue();
 
+/// Its pages; empty where they are not here.
+QString handbook();
+
 /// A stand-in by its name, "standin-cutter"; empty where the demo was not installed.
 QString standIn(const QString& name);
 

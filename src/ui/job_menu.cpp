@@ -88,6 +88,8 @@ void JobMenu::fill()
     add(m_menu, tr("Save as a template…"), "jobTemplate", [this] { saveAsTemplate(); });
     m_menu->addSeparator();
     add(m_menu, tr("Copy as SVG\tCtrl+Shift+C"), "jobCopy", [this] { emit copyWanted(); });
+    m_menu->addSeparator();
+    add(m_menu, tr("Handbook\tF1"), "jobHandbook", [this] { emit handbookWanted(); });
 }
 
 void JobMenu::askToOpen()

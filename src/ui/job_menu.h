@@ -31,6 +31,7 @@ public:
 
 signals:
     void copyWanted();
+    void handbookWanted();
 
 private:
     void fill();

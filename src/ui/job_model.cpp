@@ -9,6 +9,25 @@
 
 namespace ink::ui {
 
+namespace {
+
+QString changeOf(JobModel::Part part)
+{
+    const QString changes[] = {QObject::tr("change the words"),
+                               QObject::tr("change the size"),
+                               QObject::tr("change the unit"),
+                               QObject::tr("change the process"),
+                               QObject::tr("change sale or gift"),
+                               QObject::tr("change mirroring"),
+                               QObject::tr("change the letter spacing"),
+                               QObject::tr("change the font"),
+                               QObject::tr("change what the process holds"),
+                               QObject::tr("change the lettering")};
+    return changes[static_cast<int>(part)];
+}
+
+} // namespace
+
 /// One edit of the job. Holding both jobs whole keeps undo exact whatever the edit touched.
 class ChangeJob : public QUndoCommand
 {
@@ -18,12 +37,7 @@ public:
         : m_model(model), m_part(part), m_before(std::move(before)), m_after(std::move(after)), m_run(run),
           m_alongside(std::move(alongside))
     {
-        static const char* const names[] = {"the words",          "the size",     "the unit",
-                                            "the process",        "sale or gift", "mirroring",
-                                            "the letter spacing", "the font",     "what the process holds",
-                                            "the lettering"};
-        setText(name.isEmpty() ? QObject::tr("change %1").arg(QLatin1String(names[static_cast<int>(part)]))
-                               : name);
+        setText(name.isEmpty() ? changeOf(part) : name);
     }
     void undo() override { exchange(m_before); }
     void redo() override { exchange(m_after); }

@@ -1,5 +1,7 @@
 #include "ui/main_window.h"
 
+#include "ui/handbook_window.h"
+
 #include "ui/core_words.h"
 
 #include "core/design/lettering.h"
@@ -238,8 +240,20 @@ void MainWindow::addActions()
                   openStation(Find);
                   m_find->lookLikeChosen();
               });
+    addAction("handbook", tr("Handbook"), {QKeySequence(QKeySequence::HelpContents)},
+              [this] { openHandbook(); });
     addAction("toWords", tr("To the words of the job"), {QKeySequence(Qt::ALT | Qt::Key_W)},
               [this] { m_band->focusWords(); });
+}
+
+void MainWindow::openHandbook()
+{
+    if (m_handbook_folder.isEmpty())
+        return;
+    if (!m_handbook)
+        m_handbook = new HandbookWindow(m_handbook_folder, m_theme, this);
+    const auto* station = qobject_cast<const Station*>(m_stack->currentWidget());
+    m_handbook->open(station ? station->handbookPage() : QStringLiteral("index.md"));
 }
 
 void MainWindow::connectStations()
@@ -281,6 +295,7 @@ void MainWindow::connectCompose()
     connect(&m_design, &DesignModel::changed, this, &MainWindow::designChanged);
     connect(m_compose, &ComposePage::handOffWanted, this, [this] { openStation(HandOff); });
     connect(m_job_menu, &JobMenu::copyWanted, &m_cut_files, &CutFiles::copy);
+    connect(m_job_menu, &JobMenu::handbookWanted, this, &MainWindow::openHandbook);
     connect(&m_cut_files, &CutFiles::told, this, tell_done);
     connect(&m_cut_files, &CutFiles::notYet, this,
             [this](const QString& words) { m_message->show(Mark::LookAt, words); });

@@ -34,6 +34,7 @@ class ComposePage;
 class JobBand;
 class JobMenu;
 class HandOffPage;
+class HandbookWindow;
 class ProofPage;
 class MessageLine;
 class StationRail;
@@ -80,6 +81,9 @@ public:
     void tell(const Error& error);
     /// In the footer, as long as the window is open: that this is a demo.
     void showBadge(const QString& words);
+    /// Where the pages of the handbook lie; F1 opens that of the station.
+    void setHandbook(const QString& folder) { m_handbook_folder = folder; }
+    void openHandbook();
     /// Nothing is being searched, made or written.
     bool isIdle() const { return busyWith().isEmpty(); }
     /// What is still at work, by name.
@@ -160,6 +164,8 @@ private:
     JobMenu* m_job_menu = nullptr;
     StationRail* m_rail = nullptr;
     QStackedWidget* m_stack = nullptr;
+    QString m_handbook_folder;
+    HandbookWindow* m_handbook = nullptr;
     FindPage* m_find = nullptr;
     ShelfPage* m_shelf_page = nullptr;
     ComposePage* m_compose = nullptr;

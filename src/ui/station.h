@@ -23,6 +23,8 @@ public:
     virtual void activate() = 0;
     /// Nothing is being made or looked for.
     virtual bool isIdle() const = 0;
+    /// Of the handbook: "compose.md".
+    virtual QString handbookPage() const { return QStringLiteral("index.md"); }
     /// The window closes: what is half typed is taken over.
     virtual void finish() {}
 

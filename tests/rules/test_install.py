@@ -44,7 +44,7 @@ class Installed(unittest.TestCase):
                      "share/metainfo/io.github.underink.UnderInk.metainfo.xml", "share/mime/packages/under-ink.xml",
                      "share/icons/hicolor/scalable/apps/io.github.underink.UnderInk.svg", "share/man/man1/uink.1.gz",
                      "share/man/man1/under-ink.1.gz", "share/bash-completion/completions/uink", "share/zsh/vendor-completions/_uink",
-                     "share/fish/vendor_completions.d/under-ink.fish", "share/doc/under-ink/copyright"):
+                     "share/fish/vendor_completions.d/under-ink.fish", "share/doc/under-ink/copyright", "share/under-ink/handbook/index.md", "share/under-ink/screenshots/find.png"):
             self.assertTrue((self.root / path).is_file(), path)
 
     def test_nothing_knows_the_tree(self):

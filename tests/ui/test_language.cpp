@@ -12,6 +12,7 @@
 #include <QLocale>
 #include <QScrollArea>
 #include <QTest>
+#include <QTextDocumentFragment>
 #include <QTranslator>
 #include <QXmlStreamReader>
 
@@ -142,22 +143,31 @@ private slots:
     {
         QFETCH(QString, language);
         const Spoken spoken(language);
-        test::WindowFixture f(job(), 1.0, false);
+        Job own = job();
+        own.names.names = {{"Ottilie", 1, {}, {}}, {"Bram", 2, {}, {}}};
+        test::WindowFixture f(own, 1.0, false);
         f.window->resize(kLeastWidth, kLeastHeight);
         for (const int station : {MainWindow::Find, MainWindow::Shelf, MainWindow::Compose, MainWindow::Proof,
                                   MainWindow::HandOff}) {
             f.window->openStation(station);
             f.rest();
             QVERIFY2(f.window->width() <= kLeastWidth, qPrintable(QString::number(f.window->width())));
-            for (const auto* button : f.window->findChildren<QAbstractButton*>()) {
-                if (!button->isVisible() || button->text().isEmpty() ||
-                    button->text().contains(QLatin1Char('\n')))
+            for (const auto* part : f.window->findChildren<QWidget*>()) {
+                QString said = textOf(*part).remove(QLatin1Char('&'));
+                if (Qt::mightBeRichText(said))
+                    said = QTextDocumentFragment::fromHtml(said).toPlainText();
+                const auto* label = qobject_cast<const QLabel*>(part);
+                const bool is_shown = part->isVisible() && !said.isEmpty() &&
+                                      !said.contains(QLatin1Char('\n')) && !part->visibleRegion().isEmpty();
+                if (!is_shown || qobject_cast<const QLineEdit*>(part) || (label && label->wordWrap()))
                     continue;
-                const int wanted = button->fontMetrics().horizontalAdvance(button->text());
-                QVERIFY2(wanted <= button->width() + 2, qPrintable(QStringLiteral("%1 (%2 of %3 px)")
-                                                                       .arg(button->text())
-                                                                       .arg(button->width())
-                                                                       .arg(wanted)));
+                const int wanted = part->fontMetrics().horizontalAdvance(said),
+                          has = part->visibleRegion().boundingRect().width();
+                QVERIFY2(wanted <= has + 2, qPrintable(QStringLiteral("%1, %2: %3 (%4 of %5 px)")
+                                                           .arg(station)
+                                                           .arg(part->objectName(), said)
+                                                           .arg(has)
+                                                           .arg(wanted)));
             }
         }
     }

@@ -1,7 +1,9 @@
 #include "tests/support/gui.h"
+
 #include "ui/compose/compose_page.h"
 #include "ui/compose/compose_sentence.h"
 #include "ui/compose/weld_view.h"
+#include "ui/handbook_window.h"
 
 #include <csignal>
 #include <sys/resource.h>
@@ -19,6 +21,7 @@
 #include <QPushButton>
 #include <QSet>
 #include <QSlider>
+#include <QTextBrowser>
 #include <QTimer>
 #include <QUrl>
 #include <QXmlStreamReader>
@@ -88,6 +91,7 @@ class TestMainWindow : public QObject
 {
     Q_OBJECT
 private slots:
+    void theHandbookOpensAtItsPage();
     void letterSpacingWeldsLive();
     void nodesAndCrossingsAreShownOnRequest();
     void firstStartShowsTheDemoJob();
@@ -532,6 +536,38 @@ void TestMainWindow::largeTextFits()
                 label->objectName() != QLatin1String("footerLeft"))
                 QVERIFY2(label->width() >= label->sizeHint().width(), qPrintable(label->text()));
     }
+}
+
+void TestMainWindow::theHandbookOpensAtItsPage()
+{
+    test::WindowFixture f(test::WindowFixture::firstJob(), 1.0, false);
+    f.window->openHandbook(); // it is not installed: nothing happens
+    QVERIFY(!f.window->findChild<QDialog*>("handbook"));
+    f.window->setHandbook(QStringLiteral(INK_TEST_DATA "/../../docs/handbook"));
+    const auto page = [&] {
+        auto* book = f.window->findChild<HandbookWindow*>("handbook");
+        return book && book->isVisible() ? book->page() : QString();
+    };
+    for (const auto& [station, process, wanted] :
+         {std::tuple(MainWindow::Find, Process::KnifeVinyl, "find.md"),
+          {MainWindow::Shelf, Process::KnifeVinyl, "shelf.md"},
+          {MainWindow::Compose, Process::KnifeVinyl, "compose.md"},
+          {MainWindow::Proof, Process::KnifeVinyl, "proof.md"},
+          {MainWindow::HandOff, Process::KnifeVinyl, "hand-off.md"},
+          {MainWindow::HandOff, Process::Satin, "embroidery.md"}}) {
+        f.window->jobModel().setProcess(process);
+        f.window->openStation(station);
+        QTest::keyClick(f.window.get(), Qt::Key_F1);
+        QCOMPARE(page(), QString::fromLatin1(wanted));
+    }
+    auto* text = f.find<QTextBrowser>("handbookText");
+    QVERIFY(text->toPlainText().contains(QStringLiteral("Embroidery")));
+    QTest::keyClick(f.find<QPushButton>("handbookKeys"), Qt::Key_Space);
+    QCOMPARE(page(), QStringLiteral("keys.md"));
+    QVERIFY(f.find<QPushButton>("handbookBack")->isEnabled());
+    QTest::keyClick(f.find<QPushButton>("handbookBack"), Qt::Key_Space);
+    QCOMPARE(page(), QStringLiteral("embroidery.md"));
+    QVERIFY(!f.window->findChild<HandbookWindow*>("handbook")->grab().isNull());
 }
 
 void TestMainWindow::letterSpacingWeldsLive()

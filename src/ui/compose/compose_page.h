@@ -33,6 +33,7 @@ public:
                 const std::filesystem::path& shelf_folder, const Theme& theme, QWidget* parent = nullptr);
 
     QString title() const override { return tr("Compose"); }
+    QString handbookPage() const override { return QStringLiteral("compose.md"); }
     QString figure() const override;
     void activate() override;
     bool isIdle() const override;

@@ -48,6 +48,7 @@ public:
     FindPage(FindServices services, const Theme& theme, QWidget* parent = nullptr);
 
     QString title() const override { return tr("Find"); }
+    QString handbookPage() const override { return QStringLiteral("find.md"); }
     QString figure() const override { return tr("%n font(s)", nullptr, shownCount()); }
     void activate() override { focusList(); }
     bool isIdle() const override;

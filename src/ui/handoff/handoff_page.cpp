@@ -155,6 +155,15 @@ void HandOffPage::connectList()
     });
 }
 
+QString HandOffPage::handbookPage() const
+{
+    const auto process = m_needs.job.job().process;
+    return process == Process::Applique  ? QStringLiteral("applique.md")
+           : process == Process::Satin   ? QStringLiteral("embroidery.md")
+           : process == Process::Stencil ? QStringLiteral("stencil.md")
+                                         : QStringLiteral("hand-off.md");
+}
+
 QString HandOffPage::figure() const
 {
     const auto& job = m_needs.job.job();
@@ -359,12 +368,12 @@ void HandOffPage::showPanel()
     QStringList said;
     if (plan && m_sheet < plan->sheets.size()) {
         const auto& sheet = plan->sheets[m_sheet];
-        said << text(sheet.material.name);
+        said << ink::ui::said(sheet.material.name);
         said << tr("%1 used").arg(figureWithUnit(plan->usedLength_mm(), job.unit));
         if (plan->cost() > 0.0)
             said << tr("%1 of material").arg(QLocale().toString(plan->cost(), 'f', 2));
         if (!sheet.material.note.empty())
-            said << text(sheet.material.note);
+            said << ink::ui::said(sheet.material.note);
     } else if (is_list) {
         said << tr("%1 of %n made", nullptr, names).arg(model.madeCount());
     }

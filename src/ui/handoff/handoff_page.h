@@ -49,6 +49,7 @@ public:
     HandOffPage(Needs needs, const Theme& theme, QWidget* parent = nullptr);
 
     QString title() const override { return tr("Hand off"); }
+    QString handbookPage() const override;
     QString figure() const override;
     void activate() override;
     bool isIdle() const override;

@@ -1,5 +1,7 @@
 #include "ui/handoff/handoff_phrases.h"
 
+#include "ui/core_words.h"
+
 #include "core/handoff/sheet_plan.h"
 #include "ui/handoff/handoff_page.h"
 #include "ui/measures.h"
@@ -21,12 +23,12 @@ void saySheet(SentenceBar& sentence, const Job& job, const MaterialCard& materia
                               : HandOffPage::tr("These words"))
             : HandOffPage::tr("%n name(s)", nullptr, int(job.names.names.size()));
     phrases[kMaterialKey] =
-        !s.size ? text(material.name)
+        !s.size ? said(material.name)
         : material.sheet.isRoll()
             ? HandOffPage::tr("%1 (%2 wide)")
-                  .arg(text(material.name), figureWithUnit(material.sheet.width_mm, job.unit))
+                  .arg(said(material.name), figureWithUnit(material.sheet.width_mm, job.unit))
             : HandOffPage::tr("%1 (%2 × %3)")
-                  .arg(text(material.name), figure(material.sheet.width_mm, job.unit),
+                  .arg(said(material.name), figure(material.sheet.width_mm, job.unit),
                        figureWithUnit(material.sheet.length_mm, job.unit));
     const QString apart = HandOffPage::tr("%1 apart").arg(figureWithUnit(s.spacing_mm, job.unit));
     phrases[kApartKey] = s.as_rows                   ? HandOffPage::tr("%1, in rows").arg(apart)

@@ -25,7 +25,7 @@ QStringList namesOf(const std::vector<MaterialCard>& cards)
 {
     QStringList out;
     for (const auto& card : cards)
-        out << text(card.name);
+        out << said(card.name);
     return out;
 }
 

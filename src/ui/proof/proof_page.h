@@ -30,6 +30,7 @@ public:
               const Theme& theme, QWidget* parent = nullptr);
 
     QString title() const override { return tr("Proof"); }
+    QString handbookPage() const override { return QStringLiteral("proof.md"); }
     QString figure() const override;
     void activate() override;
     bool isIdle() const override { return m_proof.isIdle(); }

@@ -55,6 +55,7 @@ public:
               const Theme& theme, QWidget* parent = nullptr);
 
     QString title() const override { return tr("Shelf"); }
+    QString handbookPage() const override { return QStringLiteral("shelf.md"); }
     QString figure() const override;
     void activate() override;
     bool isIdle() const override;

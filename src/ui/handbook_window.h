@@ -1,0 +1,32 @@
+// The handbook beside the window: pages of text and pictures that ship with the application.
+#pragma once
+
+#include "ui/theme.h"
+
+#include <QDialog>
+
+class QPushButton;
+class QTextBrowser;
+
+namespace ink::ui {
+
+class HandbookWindow : public QDialog
+{
+    Q_OBJECT
+public:
+    /// `folder` holds the pages (docs/handbook).
+    HandbookWindow(const QString& folder, const Theme& theme, QWidget* parent = nullptr);
+
+    /// "find.md"; a page that is not there opens the first.
+    void open(const QString& page);
+    QString page() const;
+
+private:
+    void showPlace();
+
+    QString m_folder;
+    QTextBrowser* m_text = nullptr;
+    QPushButton *m_back = nullptr, *m_forward = nullptr;
+};
+
+} // namespace ink::ui
