@@ -3561,6 +3561,33 @@ Nehmen Sie einen Wunsch zurück, um mehr zu sehen.</translation>
     </message>
   </context>
   <context>
+    <name>ink::ui::FirstStart</name>
+    <message>
+      <source>Under Ink</source>
+      <translation>Under Ink</translation>
+    </message>
+    <message>
+      <source>How would you like to begin?</source>
+      <translation>Womit möchten Sie beginnen?</translation>
+    </message>
+    <message>
+      <source>With the demo</source>
+      <translation>Mit der Demo</translation>
+    </message>
+    <message>
+      <source>Made-up fonts, packages, jobs and machines, in a home of their own. Nothing of yours is touched, and you are asked again the next time.</source>
+      <translation>Erfundene Schriften, Pakete, Aufträge und Maschinen, in einem eigenen Ordner. Nichts von Ihnen wird angefasst, und beim nächsten Mal werden Sie wieder gefragt.</translation>
+    </message>
+    <message>
+      <source>With my own fonts</source>
+      <translation>Mit meinen eigenen Schriften</translation>
+    </message>
+    <message>
+      <source>An empty shelf, the fonts of this computer, and those you bring. The demo stays at hand: under-ink --demo.</source>
+      <translation>Ein leeres Regal, die Schriften dieses Rechners und die, die Sie bringen. Die Demo bleibt zur Hand: under-ink --demo.</translation>
+    </message>
+  </context>
+  <context>
     <name>ink::ui::FontLineDelegate</name>
     <message>
       <source>free of charge</source>

@@ -3561,6 +3561,33 @@ Retirez un souhait pour en voir plus.</translation>
     </message>
   </context>
   <context>
+    <name>ink::ui::FirstStart</name>
+    <message>
+      <source>Under Ink</source>
+      <translation>Under Ink</translation>
+    </message>
+    <message>
+      <source>How would you like to begin?</source>
+      <translation>Comment voulez-vous commencer ?</translation>
+    </message>
+    <message>
+      <source>With the demo</source>
+      <translation>Avec la démo</translation>
+    </message>
+    <message>
+      <source>Made-up fonts, packages, jobs and machines, in a home of their own. Nothing of yours is touched, and you are asked again the next time.</source>
+      <translation>Des polices, paquets, travaux et machines inventés, dans un dossier à eux. Rien à vous n’est touché, et on vous redemandera la prochaine fois.</translation>
+    </message>
+    <message>
+      <source>With my own fonts</source>
+      <translation>Avec mes propres polices</translation>
+    </message>
+    <message>
+      <source>An empty shelf, the fonts of this computer, and those you bring. The demo stays at hand: under-ink --demo.</source>
+      <translation>Une étagère vide, les polices de cet ordinateur, et celles que vous apportez. La démo reste à portée : under-ink --demo.</translation>
+    </message>
+  </context>
+  <context>
     <name>ink::ui::FontLineDelegate</name>
     <message>
       <source>free of charge</source>

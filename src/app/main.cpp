@@ -3,13 +3,16 @@
 #include "app/pictures.h"
 #include "app/places.h"
 #include "manual/manual.h"
+#include "ui/first_start.h"
 #include "ui/main_window.h"
 
 #include <CLI/CLI.hpp>
 
 #include <QApplication>
+#include <QDir>
 #include <QFileInfo>
 #include <QIcon>
+#include <QRegularExpression>
 #include <QStandardPaths>
 #include <QTemporaryDir>
 #include <QUrl>
@@ -59,6 +62,18 @@ ink::Job firstJob()
         job.font.path = (std::filesystem::path(fonts.toStdString()) / "HartsorrelScript.ttf").string();
     beginUsually(job);
     return job;
+}
+
+/// Nothing was ever kept here, nothing was named to be opened, and there is a demo to choose.
+bool isFirstStart(const Arguments& arguments)
+{
+    const QString own = QStandardPaths::writableLocation(QStandardPaths::AppDataLocation);
+    const bool is_new =
+        QDir(own)
+            .entryList(QDir::Files | QDir::Dirs | QDir::NoDotAndDotDot) // the demo's home is inside
+            .filter(QRegularExpression(QStringLiteral("^(?!demo$)")))
+            .isEmpty();
+    return is_new && arguments.places.empty() && !ink::app::demoFonts().isEmpty();
 }
 
 ink::ui::Theme themeFor(const Arguments& arguments)
@@ -193,8 +208,13 @@ int main(int argc, char** argv)
 
     // Pictures take a package in, and so do people who try things out: both keep away from the person's own data.
     const QTemporaryDir folder_for_pictures;
-    const bool takes_pictures = !arguments.pictures_folder.empty(),
-               is_demo = arguments.is_demo || takes_pictures;
+    const bool takes_pictures = !arguments.pictures_folder.empty();
+    if (!arguments.is_demo && !takes_pictures && isFirstStart(arguments)) {
+        ink::ui::FirstStart first(theme);
+        first.exec();
+        arguments.is_demo = first.isDemo();
+    }
+    const bool is_demo = arguments.is_demo || takes_pictures;
     if (is_demo && ink::app::demoFonts().isEmpty()) {
         std::cerr << "under-ink: the demo is not here. It is in the package under-ink-demo; without --demo "
                      "the window opens as yours.\n";

@@ -34,8 +34,13 @@ def faces_in_reach():
     files = sorted({Path(f) for f in listed if f.endswith((".ttf", ".otf"))} | set(DEMO.glob("*.?tf")))
     if "--fonts" in sys.argv:
         more = Path(sys.argv[sys.argv.index("--fonts") + 1])
-        files += sorted(f for f in more.rglob("*.?tf") if f.suffix in (".ttf", ".otf"))
+        files += sorted(f for f in more.rglob("*.?tf") if f.suffix in (".ttf", ".otf") and is_safe(f))
     return [f for f in files if has_letters(f)]
+
+
+def is_safe(path):
+    """What the safety check refuses is never in reach."""
+    return subprocess.run(["ots-sanitize", path, "/dev/null"], capture_output=True).returncode == 0
 
 
 def has_letters(path):

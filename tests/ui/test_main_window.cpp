@@ -3,6 +3,7 @@
 #include "ui/compose/compose_page.h"
 #include "ui/compose/compose_sentence.h"
 #include "ui/compose/weld_view.h"
+#include "ui/first_start.h"
 #include "ui/handbook_window.h"
 
 #include <csignal>
@@ -92,6 +93,7 @@ class TestMainWindow : public QObject
     Q_OBJECT
 private slots:
     void theHandbookOpensAtItsPage();
+    void theFirstStartAsksOneThing();
     void letterSpacingWeldsLive();
     void nodesAndCrossingsAreShownOnRequest();
     void firstStartShowsTheDemoJob();
@@ -536,6 +538,26 @@ void TestMainWindow::largeTextFits()
                 label->objectName() != QLatin1String("footerLeft"))
                 QVERIFY2(label->width() >= label->sizeHint().width(), qPrintable(label->text()));
     }
+}
+
+void TestMainWindow::theFirstStartAsksOneThing()
+{
+    const Theme theme;
+    theme.applyTo(*qApp);
+    for (const bool wants_demo : {true, false}) {
+        FirstStart first(theme);
+        first.show();
+        QCOMPARE(first.findChildren<QPushButton*>().size(), qsizetype(2));
+        auto* button = first.findChild<QPushButton*>(wants_demo ? "beginWithDemo" : "beginWithOwn");
+        QVERIFY(!button->accessibleDescription().isEmpty());
+        QTest::keyClick(button, Qt::Key_Space);
+        QCOMPARE(first.isDemo(), wants_demo);
+        QVERIFY(!first.isVisible());
+    }
+    FirstStart closed(theme);
+    closed.show();
+    QTest::keyClick(&closed, Qt::Key_Escape);
+    QVERIFY(!closed.isDemo() && !closed.isVisible());
 }
 
 void TestMainWindow::theHandbookOpensAtItsPage()

@@ -1,5 +1,6 @@
 #include "core/alphabet/typed.h"
 
+#include "core/alphabet/letter_names.h"
 #include "core/alphabet/letter_order.h"
 #include "core/type/shape.h"
 
@@ -54,7 +55,8 @@ Result<TypedWords> typed(const Alphabet& alphabet, std::string_view words, const
             continue;
         }
         const auto* letter = alphabet.find(toUtf8(c));
-        if (!letter) {
+        if (!letter ||
+            letter->confidence < kSureOfLetter) { // nothing is typed before somebody said what it is
             if (out.missing.find(toUtf8(c)) == std::string::npos)
                 out.missing += toUtf8(c);
             continue;

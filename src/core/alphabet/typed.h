@@ -40,7 +40,7 @@ struct TypedWords
     std::string missing;
 };
 
-/// In the order of the words: letters beside each other are joined by a stitch where they touch, else the thread is cut. The middle of all
+/// Letters that are not told surely count as missing. In the order of the words: letters beside each other are joined by a stitch where they touch, else the thread is cut. The middle of all
 /// lies at (0, 0).
 /// Errors: EmptyText, TextTooLong, NoGlyphs (none of the letters is there), AlphabetSize (beyond 85 to 120 % of its size; the detail
 ///         names the nearest), ShapeUnknown (a circle too small for the words).

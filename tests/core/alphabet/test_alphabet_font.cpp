@@ -226,6 +226,7 @@ void TestAlphabetFont::whatIsUnsureIsOnNoKey()
     const auto face = *FontFace::open(put(folder, alphabet));
     QVERIFY(face->hasCharacter(U'A') && !face->hasCharacter(U'B'));
     QCOMPARE((*alphabetIn(*face))->find("B")->confidence, 0.4); // there, to be put right
+    QCOMPARE(typed(alphabet, "AB")->missing, std::string("B"));
 }
 
 void TestAlphabetFont::composedAndSewnItIsTheWordTyped()
