@@ -3,6 +3,8 @@
 
 #include "ui/find/likeness_model.h"
 
+#include "ui/theme.h"
+
 #include <QStyledItemDelegate>
 
 namespace ink::ui {
