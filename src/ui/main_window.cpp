@@ -1,4 +1,5 @@
 #include "ui/main_window.h"
+#include "ui/accessible_views.h"
 
 #include "ui/handbook_window.h"
 
@@ -50,6 +51,7 @@ MainWindow::MainWindow(const KeptJob& kept, const JobStore& store, const std::fi
                    [this] { return m_compose->materialColour(); },
                    [this](const FontRef& font) { return rightsTold(font); }})
 {
+    makeViewsAccessible();
     qApp->installEventFilter(new WheelScrolls(this));
     setObjectName(QStringLiteral("mainWindow"));
     setAcceptDrops(true);

@@ -42,9 +42,12 @@ Box bounds(const Affine& by, const Box& box)
 LetteringView::LetteringView(JobModel& job, const Theme& theme, QWidget* parent)
     : WeldView(theme, parent), m_job(job)
 {
+    // A screen reader that runs already was told of the base while it was built; what is kept of that is no text.
+    makePaperAccessible();
+    if (auto* base = QAccessible::isActive() ? QAccessible::queryAccessibleInterface(this) : nullptr)
+        QAccessible::deleteAccessibleInterface(QAccessible::uniqueId(base));
     setAccessibleName(tr("The words. Type to change them; Alt and arrows move a letter."));
     setAttribute(Qt::WA_InputMethodEnabled);
-    makePaperAccessible();
     setAcceptDrops(true);
     setMouseTracking(true);
     m_blink.setInterval(std::max(200, QGuiApplication::styleHints()->cursorFlashTime() / 2));

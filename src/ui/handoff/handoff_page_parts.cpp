@@ -131,6 +131,7 @@ QWidget* HandOffPage::buildPanel()
     // Large text in a small window scrolls: nothing of it is squeezed away.
     m_panel = new QScrollArea(this);
     m_panel->setObjectName(QStringLiteral("handoffPanel"));
+    m_panel->setAccessibleName(tr("What is handed off"));
     m_panel->setFrameShape(QFrame::NoFrame);
     m_panel->setWidgetResizable(true);
     m_panel->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);

@@ -171,6 +171,7 @@ QWidget* NeedlePage::buildPanel(std::function<QString()> stitch_file, StrokeBox:
 {
     m_panel = new QScrollArea(this);
     m_panel->setObjectName(QStringLiteral("needlePanel"));
+    m_panel->setAccessibleName(tr("What is sewn and how"));
     m_panel->setFrameShape(QFrame::NoFrame);
     m_panel->setWidgetResizable(true);
     m_panel->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
