@@ -4186,6 +4186,10 @@ Nehmen Sie einen Wunsch zurück, um mehr zu sehen.</translation>
       <source>{names} at true size on {paper}, with {blank}.</source>
       <translation>{names} in wahrer Größe auf {paper}, mit {blank}.</translation>
     </message>
+    <message>
+      <source>What is handed off</source>
+      <translation>Was übergeben wird</translation>
+    </message>
   </context>
   <context>
     <name>ink::ui::HandbookWindow</name>
@@ -6743,6 +6747,10 @@ Nehmen Sie einen Wunsch zurück, um mehr zu sehen.</translation>
     <message>
       <source>Cuts of the thread</source>
       <translation>Fadenschnitte</translation>
+    </message>
+    <message>
+      <source>What is sewn and how</source>
+      <translation>Was gestickt wird und wie</translation>
     </message>
   </context>
   <context>

@@ -4186,6 +4186,10 @@ Retirez un souhait pour en voir plus.</translation>
       <source>{names} at true size on {paper}, with {blank}.</source>
       <translation>{names} en vraie grandeur sur {paper}, avec {blank}.</translation>
     </message>
+    <message>
+      <source>What is handed off</source>
+      <translation>Ce qui est remis</translation>
+    </message>
   </context>
   <context>
     <name>ink::ui::HandbookWindow</name>
@@ -6743,6 +6747,10 @@ Retirez un souhait pour en voir plus.</translation>
     <message>
       <source>Cuts of the thread</source>
       <translation>Coupes du fil</translation>
+    </message>
+    <message>
+      <source>What is sewn and how</source>
+      <translation>Ce qui est brodé et comment</translation>
     </message>
   </context>
   <context>

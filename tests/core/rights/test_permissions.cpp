@@ -2,7 +2,6 @@
 #include "core/rights/permission.h"
 #include "tests/support/environment.h"
 
-
 #include <ctime>
 #include <fstream>
 
