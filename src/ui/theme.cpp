@@ -42,16 +42,20 @@ void loadSentences(QApplication& app)
     app.setProperty("hasSentences", true);
     const auto install = [&app](const auto&... where) {
         auto* translator = new QTranslator(&app);
-        if (translator->load(where...))
+        const bool is_there = translator->load(where...);
+        if (is_there)
             QApplication::installTranslator(translator);
+        return is_there;
     };
     // English first: its file holds sentences with a number only; what is installed later is asked before it.
     install(QStringLiteral(":/translations/under-ink_en.qm"));
     const QLocale locale;
-    install(locale, QStringLiteral("qtbase"), QStringLiteral("_"),
-            QLibraryInfo::path(QLibraryInfo::TranslationsPath));
-    if (locale.language() != QLocale::English && locale.language() != QLocale::C)
-        install(locale, QStringLiteral("under-ink"), QStringLiteral("_"), QStringLiteral(":/translations"));
+    if (locale.language() == QLocale::English || locale.language() == QLocale::C)
+        return;
+    // Qt's own words only where ours are spoken: those of Arabic would turn a window in English round.
+    if (install(locale, QStringLiteral("under-ink"), QStringLiteral("_"), QStringLiteral(":/translations")))
+        install(locale, QStringLiteral("qtbase"), QStringLiteral("_"),
+                QLibraryInfo::path(QLibraryInfo::TranslationsPath));
 }
 
 double contrast(const QColor& a, const QColor& b)

@@ -6,6 +6,7 @@
 #include <QAbstractButton>
 #include <QAccessible>
 #include <QButtonGroup>
+#include <QDoubleSpinBox>
 #include <QLocale>
 #include <QScrollArea>
 #include <QTest>
@@ -162,7 +163,13 @@ private slots:
         QVERIFY2(missed.isEmpty(), qPrintable(missed.join(QLatin1Char('\n'))));
     }
 
-    /// The same file wherever the desktop is: a comma, other digits and the Turkish i are of the window alone.
+    void aLanguageNotSpokenTurnsNothingRound()
+    {
+        QCOMPARE(qApp->layoutDirection(), Qt::LeftToRight);
+        QCOMPARE(QCoreApplication::translate("QDialogButtonBox", "Cancel"), QStringLiteral("Cancel"));
+    }
+
+    /// The same figures typed and the same file wherever the desktop is: a comma, other digits and the Turkish i are of the window alone.
     void theFileKnowsNoPlace()
     {
         std::string first;
@@ -173,11 +180,18 @@ private slots:
             test::WindowFixture f(own, 1.0, false);
             f.window->openStation(MainWindow::Compose);
             f.rest();
+            auto* size = f.find<QDoubleSpinBox>("size");
+            size->setFocus();
+            size->selectAll();
+            QTest::keyClicks(size, QStringLiteral("85"));
+            QTest::keyClick(size, Qt::Key_Return);
+            f.rest();
+            QVERIFY2(size->value() == 85.0, place);
             f.save_path = QString::fromStdString((f.folder.path() / "iris.svg").string());
             QTest::keyClick(f.window.get(), Qt::Key_S, Qt::ControlModifier);
             f.rest();
             const auto svg = test::slurp(f.folder.path() / "iris.svg");
-            QVERIFY2(svg.find("width=\"110mm\"") != std::string::npos, place);
+            QVERIFY2(svg.find("width=\"85mm\"") != std::string::npos, place);
             if (first.empty())
                 first = svg;
             QVERIFY2(svg == first, place);
@@ -185,5 +199,15 @@ private slots:
     }
 };
 
-INK_TEST_GUI_MAIN(TestAccessible)
+// Under the desktop's own words of an Arabic place, which is what would turn the window round.
+int main(int argc, char** argv)
+{
+    ink::test::isolateEnvironment();
+    QLocale::setDefault(QLocale(QStringLiteral("ar_EG")));
+    QApplication app(argc, argv);
+    ink::ui::loadSentences(app);
+    QLocale::setDefault(QLocale::c());
+    TestAccessible test;
+    return QTest::qExec(&test, argc, argv);
+}
 #include "test_accessible.moc"
