@@ -56,6 +56,9 @@ void loadSentences(QApplication& app)
     if (install(locale, QStringLiteral("under-ink"), QStringLiteral("_"), QStringLiteral(":/translations")))
         install(locale, QStringLiteral("qtbase"), QStringLiteral("_"),
                 QLibraryInfo::path(QLibraryInfo::TranslationsPath));
+    // Nor figures in digits that the English sentences round them are not written in.
+    else if (locale.zeroDigit() != QStringLiteral("0"))
+        QLocale::setDefault(QLocale(QLocale::English));
 }
 
 double contrast(const QColor& a, const QColor& b)
