@@ -1,16 +1,14 @@
 #include "ui/main_window.h"
-#include "ui/accessible_views.h"
-
-#include "ui/handbook_window.h"
-
-#include "ui/core_words.h"
 
 #include "core/design/lettering.h"
 #include "core/intake/content_kind.h"
 #include "shelf/shelf_intake.h"
+#include "ui/accessible_views.h"
 #include "ui/compose/compose_page.h"
 #include "ui/compose/lettering_view.h"
 #include "ui/compose/motif_tray.h"
+#include "ui/core_words.h"
+#include "ui/handbook_window.h"
 #include "ui/handoff/handoff_page.h"
 #include "ui/job_band.h"
 #include "ui/job_menu.h"

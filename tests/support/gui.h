@@ -6,7 +6,11 @@
 #include "ui/theme.h"
 
 #include <QApplication>
+#include <QDragEnterEvent>
+#include <QDropEvent>
+#include <QMimeData>
 #include <QSignalSpy>
+#include <QTest>
 #include <QUrl>
 
 namespace ink::test {
@@ -105,6 +109,18 @@ struct WindowFixture
         QTest::qWait(20);
         if (!QTest::qWaitFor([this] { return window->isIdle(); }, 60000))
             qFatal("the window does not come to rest");
+    }
+    /// A file dropped onto the window, and what came of it.
+    void drop(const QString& path)
+    {
+        QMimeData data;
+        data.setUrls({QUrl::fromLocalFile(path)});
+        QDragEnterEvent enter(QPoint(300, 300), Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
+        QApplication::sendEvent(window.get(), &enter);
+        QVERIFY(enter.isAccepted());
+        QDropEvent event(QPointF(300, 300), Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
+        QApplication::sendEvent(window.get(), &event);
+        rest();
     }
     template <class T>
     T* find(const char* name) const

@@ -10,12 +10,10 @@
 #include <QAbstractButton>
 #include <QClipboard>
 #include <QDoubleSpinBox>
-#include <QDropEvent>
 #include <QLabel>
 #include <QLineEdit>
 #include <QListView>
 #include <QMenu>
-#include <QMimeData>
 #include <QPlainTextEdit>
 #include <QPointer>
 #include <QPushButton>
@@ -63,16 +61,6 @@ struct FindFixture : test::WindowFixture
             qFatal("%s cannot be pressed; %s", name, qPrintable(find<QLabel>("intakeState")->text()));
         button->setFocus();
         QTest::keyClick(button, Qt::Key_Space);
-        rest();
-    }
-    void drop(const QString& path)
-    {
-        QMimeData data;
-        data.setUrls({QUrl::fromLocalFile(path)});
-        QDragEnterEvent enter(QPoint(300, 300), Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
-        QApplication::sendEvent(window.get(), &enter);
-        QDropEvent event(QPointF(300, 300), Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
-        QApplication::sendEvent(window.get(), &event);
         rest();
     }
     QString message()

@@ -12,12 +12,10 @@
 #include <QAbstractButton>
 #include <QComboBox>
 #include <QDoubleSpinBox>
-#include <QDropEvent>
 #include <QLabel>
 #include <QLineEdit>
 #include <QListView>
 #include <QMessageBox>
-#include <QMimeData>
 #include <QPlainTextEdit>
 #include <QPushButton>
 #include <QSet>
@@ -62,17 +60,6 @@ void chooseByKey(QComboBox* box, const QString& text)
     for (int i = 0; i < box->count() && box->currentText() != text; ++i)
         QTest::keyClick(box, Qt::Key_Up);
     QCOMPARE(box->currentText(), text);
-}
-
-void dropFile(MainWindow& window, const std::filesystem::path& path)
-{
-    QMimeData data;
-    data.setUrls({QUrl::fromLocalFile(QString::fromStdString(path.string()))});
-    QDragEnterEvent enter(QPoint(300, 300), Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
-    QApplication::sendEvent(&window, &enter);
-    QVERIFY(enter.isAccepted());
-    QDropEvent drop(QPointF(300, 300), Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
-    QApplication::sendEvent(&window, &drop);
 }
 
 QString message(test::WindowFixture& f)
@@ -199,7 +186,7 @@ void TestMainWindow::everyEditIsUndoneFromTheKeyboard()
 void TestMainWindow::droppedFontIsTakenInAndChosen()
 {
     test::WindowFixture f;
-    dropFile(*f.window, test::dataFile("two-faces.ttc"));
+    f.drop(QString::fromStdString((test::dataFile("two-faces.ttc")).string()));
     f.rest();
     QCOMPARE(f.window->fonts().rowCount(), 18);
     QCOMPARE(f.find<QLabel>("fontName")->text(), QStringLiteral("Saltglaze Ornaments"));
@@ -230,7 +217,7 @@ void TestMainWindow::badFilesAreToldAndChangeNothing()
     QFETCH(QString, said);
     test::WindowFixture f;
     const Job before = f.window->jobModel().job();
-    dropFile(*f.window, f.folder.write(name.toStdString(), bytes.toStdString()));
+    f.drop(QString::fromStdString((f.folder.write(name.toStdString(), bytes.toStdString())).string()));
     f.rest();
     QVERIFY2(message(f).contains(said) && message(f).contains(name), qPrintable(message(f)));
     QVERIFY(f.window->jobModel().job() == before);
