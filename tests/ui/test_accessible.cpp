@@ -6,7 +6,6 @@
 #include <QAbstractButton>
 #include <QAccessible>
 #include <QButtonGroup>
-#include <QDoubleSpinBox>
 #include <QLocale>
 #include <QScrollArea>
 #include <QTest>
@@ -171,35 +170,6 @@ private slots:
         QCOMPARE(qApp->layoutDirection(), Qt::LeftToRight);
         QCOMPARE(figure, QStringLiteral("1.5"));
         QCOMPARE(QCoreApplication::translate("QDialogButtonBox", "Cancel"), QStringLiteral("Cancel"));
-    }
-
-    /// The same figures typed and the same file wherever the desktop is: a comma, other digits and the Turkish i are of the window alone.
-    void theFileKnowsNoPlace()
-    {
-        std::string first;
-        for (const auto* place : {"C", "de_DE", "fr_FR", "ar_EG", "tr_TR"}) {
-            QLocale::setDefault(QLocale(QLatin1String(place)));
-            Job own = job(Process::KnifeVinyl);
-            own.words = "Iris";
-            test::WindowFixture f(own, 1.0, false);
-            f.window->openStation(MainWindow::Compose);
-            f.rest();
-            auto* size = f.find<QDoubleSpinBox>("size");
-            size->setFocus();
-            size->selectAll();
-            QTest::keyClicks(size, QStringLiteral("85"));
-            QTest::keyClick(size, Qt::Key_Return);
-            f.rest();
-            QVERIFY2(size->value() == 85.0, place);
-            f.save_path = QString::fromStdString((f.folder.path() / "iris.svg").string());
-            QTest::keyClick(f.window.get(), Qt::Key_S, Qt::ControlModifier);
-            f.rest();
-            const auto svg = test::slurp(f.folder.path() / "iris.svg");
-            QVERIFY2(svg.find("width=\"85mm\"") != std::string::npos, place);
-            if (first.empty())
-                first = svg;
-            QVERIFY2(svg == first, place);
-        }
     }
 };
 
