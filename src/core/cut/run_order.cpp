@@ -8,6 +8,7 @@
 #include <algorithm>
 #include <cmath>
 #include <numbers>
+#include <utility>
 
 namespace ink {
 namespace {
@@ -79,6 +80,9 @@ std::vector<int> containers(const std::vector<ToolPath>& paths)
     for (std::size_t i = 0; i < paths.size(); ++i)
         for (std::size_t j = 0; j < paths.size(); ++j) {
             if (i == j || !paths[j].is_closed || paths[i].operation != paths[j].operation)
+                continue;
+            // Two on one place would hold each other, and neither would ever be done: the later one holds the earlier.
+            if (std::pair(rings[j].area, j) < std::pair(rings[i].area, i))
                 continue;
             const Box& in = rings[i].box;
             const Box& around = rings[j].box;

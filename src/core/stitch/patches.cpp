@@ -121,11 +121,14 @@ std::vector<Patch> patchesOf(const Outline& piece, const std::vector<Column>& co
                              const StitchSettings& settings)
 {
     ThreadRaster raster(bounds(piece));
+    // Who wants stitches further apart wants what shows between them: that is not what a column does not reach.
+    StitchSettings close = settings;
+    close.spacing_mm = std::min(settings.spacing_mm, kThread_mm);
     for (const auto& column : columns)
         // Who wants a line for a wide stroke wants it open.
         raster.lay(isLine(column) && !column.as
                        ? running(middleOf(column.rungs, 0, column.rungs.size() - 1))
-                       : satin(column.rungs, 0, column.rungs.size() - 1, coverOf(column, settings)));
+                       : satin(column.rungs, 0, column.rungs.size() - 1, coverOf(column, close)));
     const auto is_ink = raster.inkOf(piece);
     const std::size_t wide = raster.columns(), high = raster.rows();
     std::vector<bool> is_open(is_ink.size());

@@ -10,6 +10,8 @@
 namespace ink {
 namespace {
 
+/// Steps in which a stitch is lengthened.
+constexpr double kFine_mm = 0.1;
 constexpr double kCorner = 35.0 * std::numbers::pi / 180.0;
 
 bool isCorner(std::span<const Point> line, std::size_t i)
@@ -94,9 +96,11 @@ std::vector<Point> running(std::span<const Point> line, double stitch_mm, double
         std::size_t to = from + 1;
         while (to + 1 < line.size() && !isCorner(line, to))
             ++to;
-        const auto fine = resampled(line.subspan(from, to - from + 1), 0.1);
-        const double whole = lengthOf(fine);
-        const double even = whole / std::max(1.0, std::ceil(whole / stitch_mm));
+        const auto stretch = line.subspan(from, to - from + 1);
+        const double whole = lengthOf(stretch);
+        const double even = whole / std::max(1.0, std::ceil(whole / stitch_mm - 1e-9));
+        // Finer by a whole number: else each stitch falls short of an even one, and a short one is left at the end.
+        const auto fine = resampled(stretch, even / std::max(1.0, std::ceil(even / kFine_mm)));
         if (out.empty())
             out.push_back(fine.front());
         std::size_t at = 0;
