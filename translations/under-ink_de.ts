@@ -933,6 +933,1246 @@
       <source>Stencil film, A4</source>
       <translation>Schablonenfolie, A4</translation>
     </message>
+    <message>
+      <source>an empty file</source>
+      <translation>eine leere Datei</translation>
+    </message>
+    <message>
+      <source>a TrueType font</source>
+      <translation>eine TrueType-Schrift</translation>
+    </message>
+    <message>
+      <source>an OpenType font</source>
+      <translation>eine OpenType-Schrift</translation>
+    </message>
+    <message>
+      <source>a font collection</source>
+      <translation>eine Schriftsammlung</translation>
+    </message>
+    <message>
+      <source>a WOFF font</source>
+      <translation>eine WOFF-Schrift</translation>
+    </message>
+    <message>
+      <source>a WOFF2 font</source>
+      <translation>eine WOFF2-Schrift</translation>
+    </message>
+    <message>
+      <source>a PNG picture</source>
+      <translation>ein PNG-Bild</translation>
+    </message>
+    <message>
+      <source>a JPEG picture</source>
+      <translation>ein JPEG-Bild</translation>
+    </message>
+    <message>
+      <source>a GIF picture</source>
+      <translation>ein GIF-Bild</translation>
+    </message>
+    <message>
+      <source>a WebP picture</source>
+      <translation>ein WebP-Bild</translation>
+    </message>
+    <message>
+      <source>an SVG drawing</source>
+      <translation>eine SVG-Zeichnung</translation>
+    </message>
+    <message>
+      <source>a PDF document</source>
+      <translation>ein PDF-Dokument</translation>
+    </message>
+    <message>
+      <source>an RTF document</source>
+      <translation>ein RTF-Dokument</translation>
+    </message>
+    <message>
+      <source>a DOCX document</source>
+      <translation>ein DOCX-Dokument</translation>
+    </message>
+    <message>
+      <source>an ODT document</source>
+      <translation>ein ODT-Dokument</translation>
+    </message>
+    <message>
+      <source>a package</source>
+      <translation>ein Paket</translation>
+    </message>
+    <message>
+      <source>a web page</source>
+      <translation>eine Webseite</translation>
+    </message>
+    <message>
+      <source>a text</source>
+      <translation>ein Text</translation>
+    </message>
+    <message>
+      <source>an unknown kind of file</source>
+      <translation>eine unbekannte Art von Datei</translation>
+    </message>
+    <message>
+      <source>a square to try on</source>
+      <translation>ein Probequadrat</translation>
+    </message>
+    <message>
+      <source>a tote bag</source>
+      <translation>eine Stofftasche</translation>
+    </message>
+    <message>
+      <source>an apron</source>
+      <translation>eine Schürze</translation>
+    </message>
+    <message>
+      <source>a tea towel</source>
+      <translation>ein Geschirrtuch</translation>
+    </message>
+    <message>
+      <source>a cushion</source>
+      <translation>ein Kissen</translation>
+    </message>
+    <message>
+      <source>a mug, unrolled</source>
+      <translation>eine Tasse, abgerollt</translation>
+    </message>
+    <message>
+      <source>a wooden board</source>
+      <translation>ein Holzbrett</translation>
+    </message>
+    <message>
+      <source>a card, folded</source>
+      <translation>eine Karte, gefaltet</translation>
+    </message>
+    <message>
+      <source>100 × 100 mm</source>
+      <translation>100 × 100 mm</translation>
+    </message>
+    <message>
+      <source>130 × 180 mm</source>
+      <translation>130 × 180 mm</translation>
+    </message>
+    <message>
+      <source>160 × 260 mm</source>
+      <translation>160 × 260 mm</translation>
+    </message>
+    <message>
+      <source>200 × 300 mm</source>
+      <translation>200 × 300 mm</translation>
+    </message>
+    <message>
+      <source>a cap's front, 130 × 60 mm</source>
+      <translation>die Stirn einer Kappe, 130 × 60 mm</translation>
+    </message>
+    <message>
+      <source>Swash</source>
+      <translation>Schwung</translation>
+    </message>
+    <message>
+      <source>Swash between letters</source>
+      <translation>Schwung zwischen Buchstaben</translation>
+    </message>
+    <message>
+      <source>Other drawing</source>
+      <translation>Andere Zeichnung</translation>
+    </message>
+    <message>
+      <source>Beginning</source>
+      <translation>Anfang</translation>
+    </message>
+    <message>
+      <source>Middle</source>
+      <translation>Mitte</translation>
+    </message>
+    <message>
+      <source>Ending</source>
+      <translation>Ende</translation>
+    </message>
+    <message>
+      <source>Alone</source>
+      <translation>Allein</translation>
+    </message>
+    <message>
+      <source>End of the line</source>
+      <translation>Zeilenende</translation>
+    </message>
+    <message>
+      <source>For large titles</source>
+      <translation>Für große Titel</translation>
+    </message>
+    <message>
+      <source>Historical</source>
+      <translation>Historisch</translation>
+    </message>
+    <message>
+      <source>Historical ligature</source>
+      <translation>Historische Ligatur</translation>
+    </message>
+    <message>
+      <source>Ornament</source>
+      <translation>Ornament</translation>
+    </message>
+    <message>
+      <source>Between certain letters</source>
+      <translation>Zwischen bestimmten Buchstaben</translation>
+    </message>
+    <message>
+      <source>Ligature between certain letters</source>
+      <translation>Ligatur zwischen bestimmten Buchstaben</translation>
+    </message>
+    <message>
+      <source>Ligature</source>
+      <translation>Ligatur</translation>
+    </message>
+    <message>
+      <source>Decorative ligature</source>
+      <translation>Schmuckligatur</translation>
+    </message>
+    <message>
+      <source>Small capital</source>
+      <translation>Kapitälchen</translation>
+    </message>
+    <message>
+      <source>Petite capital</source>
+      <translation>Kleines Kapitälchen</translation>
+    </message>
+    <message>
+      <source>Mixed capital</source>
+      <translation>Gemischte Versalie</translation>
+    </message>
+    <message>
+      <source>Old-style figure</source>
+      <translation>Mediävalziffer</translation>
+    </message>
+    <message>
+      <source>Lining figure</source>
+      <translation>Versalziffer</translation>
+    </message>
+    <message>
+      <source>Even-width figure</source>
+      <translation>Tabellenziffer</translation>
+    </message>
+    <message>
+      <source>Natural-width figure</source>
+      <translation>Proportionalziffer</translation>
+    </message>
+    <message>
+      <source>Slashed zero</source>
+      <translation>Durchgestrichene Null</translation>
+    </message>
+    <message>
+      <source>Fraction</source>
+      <translation>Bruch</translation>
+    </message>
+    <message>
+      <source>Raised</source>
+      <translation>Hochgestellt</translation>
+    </message>
+    <message>
+      <source>Lowered</source>
+      <translation>Tiefgestellt</translation>
+    </message>
+    <message>
+      <source>Ordinal</source>
+      <translation>Ordnungszahl</translation>
+    </message>
+    <message>
+      <source>Above the fraction bar</source>
+      <translation>Über dem Bruchstrich</translation>
+    </message>
+    <message>
+      <source>Below the fraction bar</source>
+      <translation>Unter dem Bruchstrich</translation>
+    </message>
+    <message>
+      <source>Beside capitals</source>
+      <translation>Neben Versalien</translation>
+    </message>
+    <message>
+      <source>By chance</source>
+      <translation>Zufällig</translation>
+    </message>
+    <message>
+      <source>Other form</source>
+      <translation>Andere Form</translation>
+    </message>
+    <message>
+      <source>Local form</source>
+      <translation>Örtliche Form</translation>
+    </message>
+    <message>
+      <source>Put together</source>
+      <translation>Zusammengesetzt</translation>
+    </message>
+    <message>
+      <source>It is in the package twice, byte for byte the same.</source>
+      <translation>Sie ist zweimal im Paket, Byte für Byte gleich.</translation>
+    </message>
+    <message>
+      <source>A folder in the package has the same name.</source>
+      <translation>Ein Ordner im Paket heißt ebenso.</translation>
+    </message>
+    <message>
+      <source>Another file in the package has the same name.</source>
+      <translation>Eine andere Datei im Paket heißt ebenso.</translation>
+    </message>
+    <message>
+      <source>It is a link, which could lead anywhere.</source>
+      <translation>Es ist ein Verweis, der überallhin führen könnte.</translation>
+    </message>
+    <message>
+      <source>A package with so much in it is seldom a font package; you can lift the limits for this one.</source>
+      <translation>Ein Paket mit so viel darin ist selten ein Schriftpaket; für dieses lassen sich die Grenzen aufheben.</translation>
+    </message>
+    <message>
+      <source>Left behind by a file manager.</source>
+      <translation>Von einem Dateiverwalter zurückgelassen.</translation>
+    </message>
+    <message>
+      <source>It cannot be read.</source>
+      <translation>Es lässt sich nicht lesen.</translation>
+    </message>
+    <message>
+      <source>It is larger than any font.</source>
+      <translation>Es ist größer als jede Schrift.</translation>
+    </message>
+    <message>
+      <source>It is empty.</source>
+      <translation>Es ist leer.</translation>
+    </message>
+    <message>
+      <source>It ends too early: a part of it is missing.</source>
+      <translation>Es endet zu früh: Ein Teil fehlt.</translation>
+    </message>
+    <message>
+      <source>It is called .otf, but its outlines are TrueType.</source>
+      <translation>Sie heißt .otf, aber ihre Umrisse sind TrueType.</translation>
+    </message>
+    <message>
+      <source>It is called .ttf, but its outlines are OpenType (CFF).</source>
+      <translation>Sie heißt .ttf, aber ihre Umrisse sind OpenType (CFF).</translation>
+    </message>
+    <message>
+      <source>It is not called a font, but it is one.</source>
+      <translation>Sie heißt nicht wie eine Schrift, ist aber eine.</translation>
+    </message>
+    <message>
+      <source>It is a file for programs.</source>
+      <translation>Es ist eine Datei für Programme.</translation>
+    </message>
+    <message>
+      <source>It has no name.</source>
+      <translation>Es hat keinen Namen.</translation>
+    </message>
+    <message>
+      <source>Its name holds a line break or another control character.</source>
+      <translation>Sein Name enthält einen Zeilenumbruch oder ein anderes Steuerzeichen.</translation>
+    </message>
+    <message>
+      <source>Its name points to a fixed place outside the folder.</source>
+      <translation>Sein Name zeigt auf einen festen Ort außerhalb des Ordners.</translation>
+    </message>
+    <message>
+      <source>Its name is too long.</source>
+      <translation>Sein Name ist zu lang.</translation>
+    </message>
+    <message>
+      <source>Its name climbs out of the folder.</source>
+      <translation>Sein Name führt aus dem Ordner hinaus.</translation>
+    </message>
+    <message>
+      <source>It shares its name with other fonts here.</source>
+      <translation>Andere Schriften hier heißen ebenso.</translation>
+    </message>
+    <message>
+      <source>It is neither a file nor a folder.</source>
+      <translation>Es ist weder eine Datei noch ein Ordner.</translation>
+    </message>
+    <message>
+      <source>It is locked with a password.</source>
+      <translation>Es ist mit einem Passwort verschlossen.</translation>
+    </message>
+    <message>
+      <source>The font says that its keys carry pictures.</source>
+      <translation>Die Schrift sagt, dass auf ihren Tasten Bilder liegen.</translation>
+    </message>
+    <message>
+      <source>It has no letter A.</source>
+      <translation>Sie hat keinen Buchstaben A.</translation>
+    </message>
+    <message>
+      <source>All its letters are equally wide.</source>
+      <translation>Alle ihre Buchstaben sind gleich breit.</translation>
+    </message>
+    <message>
+      <source>The font calls itself hand written (PANOSE).</source>
+      <translation>Die Schrift nennt sich handgeschrieben (PANOSE).</translation>
+    </message>
+    <message>
+      <source>The font calls itself decorative (PANOSE).</source>
+      <translation>Die Schrift nennt sich dekorativ (PANOSE).</translation>
+    </message>
+    <message>
+      <source>The font calls itself sans (PANOSE).</source>
+      <translation>Die Schrift nennt sich serifenlos (PANOSE).</translation>
+    </message>
+    <message>
+      <source>The font calls itself serif (PANOSE).</source>
+      <translation>Die Schrift nennt sich Serifenschrift (PANOSE).</translation>
+    </message>
+    <message>
+      <source>Its I is much wider at the foot than in the middle.</source>
+      <translation>Ihr I ist am Fuß viel breiter als in der Mitte.</translation>
+    </message>
+    <message>
+      <source>Its I is as wide at the foot as in the middle.</source>
+      <translation>Ihr I ist am Fuß so breit wie in der Mitte.</translation>
+    </message>
+    <message>
+      <source>Nothing in its outlines or its name says otherwise.</source>
+      <translation>Nichts in ihren Umrissen oder ihrem Namen spricht dagegen.</translation>
+    </message>
+    <message>
+      <source>Selling is allowed in one place, and something that was not understood could take it back.</source>
+      <translation>An einer Stelle ist das Verkaufen erlaubt, und etwas nicht Verstandenes könnte es zurücknehmen.</translation>
+    </message>
+    <message>
+      <source>It may be used for yourself and for gifts; selling is not allowed.</source>
+      <translation>Für sich selbst und für Geschenke erlaubt; Verkaufen ist nicht erlaubt.</translation>
+    </message>
+    <message>
+      <source>It may be embedded in documents that are edited later.</source>
+      <translation>Sie darf in Dokumente eingebettet werden, die später bearbeitet werden.</translation>
+    </message>
+    <message>
+      <source>It may be embedded in documents for viewing and printing.</source>
+      <translation>Sie darf zum Ansehen und Drucken in Dokumente eingebettet werden.</translation>
+    </message>
+    <message>
+      <source>It may not be embedded in documents without a licence for that.</source>
+      <translation>Sie darf ohne eine Lizenz dafür nicht in Dokumente eingebettet werden.</translation>
+    </message>
+    <message>
+      <source>It may be embedded in documents and installed from them.</source>
+      <translation>Sie darf in Dokumente eingebettet und aus ihnen installiert werden.</translation>
+    </message>
+    <message>
+      <source>Only whole, not in parts.</source>
+      <translation>Nur ganz, nicht in Teilen.</translation>
+    </message>
+    <message>
+      <source>Only as pixels.</source>
+      <translation>Nur als Pixel.</translation>
+    </message>
+    <message>
+      <source>It speaks of less.</source>
+      <translation>Er spricht von weniger.</translation>
+    </message>
+    <message>
+      <source>The text goes on, and was not read to its end.</source>
+      <translation>Der Text geht weiter und wurde nicht zu Ende gelesen.</translation>
+    </message>
+    <message>
+      <source>It may take back the sentence before it.</source>
+      <translation>Er könnte den Satz davor zurücknehmen.</translation>
+    </message>
+    <message>
+      <source>It may narrow what is allowed elsewhere.</source>
+      <translation>Er könnte einschränken, was anderswo erlaubt ist.</translation>
+    </message>
+    <message>
+      <source>It is too long to be understood.</source>
+      <translation>Er ist zu lang, um verstanden zu werden.</translation>
+    </message>
+    <message>
+      <source>It speaks of selling.</source>
+      <translation>Er spricht vom Verkaufen.</translation>
+    </message>
+    <message>
+      <source>A sentence about a demo version was left out: this is not the demo.</source>
+      <translation>Ein Satz über eine Demoversion blieb unbeachtet: Dies ist nicht die Demo.</translation>
+    </message>
+    <message>
+      <source>The author asks for a donation.</source>
+      <translation>Der Urheber bittet um eine Spende.</translation>
+    </message>
+    <message>
+      <source>Its box is not ticked.</source>
+      <translation>Sein Kästchen ist nicht angekreuzt.</translation>
+    </message>
+    <message>
+      <source>It is a heading: what stands below it counts.</source>
+      <translation>Es ist eine Überschrift: Was darunter steht, zählt.</translation>
+    </message>
+    <message>
+      <source>It is a question.</source>
+      <translation>Es ist eine Frage.</translation>
+    </message>
+    <message>
+      <source>It introduces a list, and the list counts.</source>
+      <translation>Es leitet eine Liste ein, und die Liste zählt.</translation>
+    </message>
+    <message>
+      <source>The question is not answered with a yes.</source>
+      <translation>Die Frage wird nicht mit Ja beantwortet.</translation>
+    </message>
+    <message>
+      <source>the stitches in it cannot be read</source>
+      <translation>die Stiche darin lassen sich nicht lesen</translation>
+    </message>
+    <message>
+      <source>the font has no stitches</source>
+      <translation>die Schrift hat keine Stiche</translation>
+    </message>
+    <message>
+      <source>5 to 200 mm for stitched letters</source>
+      <translation>5 bis 200 mm für gestickte Buchstaben</translation>
+    </message>
+    <message>
+      <source>it is not a file</source>
+      <translation>es ist keine Datei</translation>
+    </message>
+    <message>
+      <source>it is a folder</source>
+      <translation>es ist ein Ordner</translation>
+    </message>
+    <message>
+      <source>it is no material card</source>
+      <translation>es ist keine Materialkarte</translation>
+    </message>
+    <message>
+      <source>the card has no name</source>
+      <translation>die Karte hat keinen Namen</translation>
+    </message>
+    <message>
+      <source>a field of the card is of the wrong kind</source>
+      <translation>ein Feld der Karte ist von der falschen Art</translation>
+    </message>
+    <message>
+      <source>a paper pattern is at most 3 m long; print fewer designs at a time</source>
+      <translation>ein Papierschnitt ist höchstens 3 m lang; drucken Sie weniger Entwürfe auf einmal</translation>
+    </message>
+    <message>
+      <source>this takes more than 500 pages; print fewer designs at a time</source>
+      <translation>das braucht mehr als 500 Seiten; drucken Sie weniger Entwürfe auf einmal</translation>
+    </message>
+    <message>
+      <source>a sheet is 10 mm to 3 m wide and at most 50 m long</source>
+      <translation>ein Bogen ist 10 mm bis 3 m breit und höchstens 50 m lang</translation>
+    </message>
+    <message>
+      <source>the margins leave nothing of the sheet</source>
+      <translation>die Ränder lassen vom Bogen nichts übrig</translation>
+    </message>
+    <message>
+      <source>things on a sheet lie 0 to 200 mm apart</source>
+      <translation>Dinge auf einem Bogen liegen 0 bis 200 mm auseinander</translation>
+    </message>
+    <message>
+      <source>a bridge is 0 to 100 mm wide</source>
+      <translation>ein Steg ist 0 bis 100 mm breit</translation>
+    </message>
+    <message>
+      <source>nodes are reduced within 0 to 100 mm</source>
+      <translation>Knoten werden innerhalb von 0 bis 100 mm verringert</translation>
+    </message>
+    <message>
+      <source>middles to fill are 0 mm² or larger</source>
+      <translation>zu füllende Punzen sind 0 mm² groß oder größer</translation>
+    </message>
+    <message>
+      <source>an offset is at most 1000 mm either way</source>
+      <translation>ein Abstand ist höchstens 1000 mm nach jeder Seite</translation>
+    </message>
+    <message>
+      <source>the offset leaves nothing of them</source>
+      <translation>der Abstand lässt nichts von ihnen übrig</translation>
+    </message>
+    <message>
+      <source>an outline in it is larger than any can be</source>
+      <translation>ein Umriss darin ist größer, als einer sein kann</translation>
+    </message>
+    <message>
+      <source>it is larger than stitch files are</source>
+      <translation>sie ist größer, als Stickdateien sind</translation>
+    </message>
+    <message>
+      <source>only DST and EXP files are read</source>
+      <translation>nur DST- und EXP-Dateien werden gelesen</translation>
+    </message>
+    <message>
+      <source>it is shorter than the header of a DST file</source>
+      <translation>sie ist kürzer als der Kopf einer DST-Datei</translation>
+    </message>
+    <message>
+      <source>a record is none of a DST file</source>
+      <translation>ein Satz darin gehört in keine DST-Datei</translation>
+    </message>
+    <message>
+      <source>there is no stitch in it</source>
+      <translation>es ist kein Stich darin</translation>
+    </message>
+    <message>
+      <source>an order is none of an EXP file</source>
+      <translation>ein Befehl darin gehört in keine EXP-Datei</translation>
+    </message>
+    <message>
+      <source>a list is up to 4 MB</source>
+      <translation>eine Liste hat bis zu 4 MB</translation>
+    </message>
+    <message>
+      <source>it is no list of words</source>
+      <translation>es ist keine Liste von Wörtern</translation>
+    </message>
+    <message>
+      <source>the hoop is smaller than each of them</source>
+      <translation>der Rahmen ist kleiner als jedes von ihnen</translation>
+    </message>
+    <message>
+      <source>it is damaged</source>
+      <translation>es ist beschädigt</translation>
+    </message>
+    <message>
+      <source>it is locked with a password</source>
+      <translation>es ist mit einem Passwort verschlossen</translation>
+    </message>
+    <message>
+      <source>it holds pictures of pages, no text</source>
+      <translation>es enthält Bilder von Seiten, keinen Text</translation>
+    </message>
+    <message>
+      <source>it holds more than text</source>
+      <translation>es enthält mehr als Text</translation>
+    </message>
+    <message>
+      <source>this kind of file holds no text</source>
+      <translation>diese Art Datei enthält keinen Text</translation>
+    </message>
+    <message>
+      <source>the check did not come to an end</source>
+      <translation>die Prüfung kam nicht zum Ende</translation>
+    </message>
+    <message>
+      <source>it broke off</source>
+      <translation>es brach ab</translation>
+    </message>
+    <message>
+      <source>it is not installed</source>
+      <translation>es ist nicht installiert</translation>
+    </message>
+    <message>
+      <source>it is not a folder</source>
+      <translation>es ist kein Ordner</translation>
+    </message>
+    <message>
+      <source>a link there leads out of the folder</source>
+      <translation>ein Verweis dort führt aus dem Ordner hinaus</translation>
+    </message>
+    <message>
+      <source>it holds nothing</source>
+      <translation>es enthält nichts</translation>
+    </message>
+    <message>
+      <source>its end is missing</source>
+      <translation>sein Ende fehlt</translation>
+    </message>
+    <message>
+      <source>a mending is 0 to 100 mm</source>
+      <translation>eine Ausbesserung ist 0 bis 100 mm groß</translation>
+    </message>
+    <message>
+      <source>the mending leaves nothing of them</source>
+      <translation>die Ausbesserung lässt nichts von ihnen übrig</translation>
+    </message>
+    <message>
+      <source>a border of 100 mm does not make one piece of them</source>
+      <translation>auch ein Rand von 100 mm macht sie nicht zu einem Teil</translation>
+    </message>
+    <message>
+      <source>this would take more than a million stitches; make it smaller, or lay cloth on</source>
+      <translation>das bräuchte mehr als eine Million Stiche; machen Sie es kleiner, oder legen Sie Stoff auf</translation>
+    </message>
+    <message>
+      <source>this would take more than a million stitches; make it smaller</source>
+      <translation>das bräuchte mehr als eine Million Stiche; machen Sie es kleiner</translation>
+    </message>
+    <message>
+      <source>FreeType did not start</source>
+      <translation>FreeType ist nicht gestartet</translation>
+    </message>
+    <message>
+      <source>the file is empty</source>
+      <translation>die Datei ist leer</translation>
+    </message>
+    <message>
+      <source>it has no outline table</source>
+      <translation>sie hat keine Tabelle mit Umrissen</translation>
+    </message>
+    <message>
+      <source>it has no glyphs</source>
+      <translation>sie hat keine Glyphen</translation>
+    </message>
+    <message>
+      <source>it is not a shelf that was written to a file</source>
+      <translation>es ist kein Regal, das in eine Datei geschrieben wurde</translation>
+    </message>
+    <message>
+      <source>its list of fonts cannot be read</source>
+      <translation>seine Liste von Schriften lässt sich nicht lesen</translation>
+    </message>
+    <message>
+      <source>no such folder</source>
+      <translation>kein solcher Ordner</translation>
+    </message>
+    <message>
+      <source>it was made by an earlier version and has to be changed before it can be read</source>
+      <translation>eine frühere Version hat es angelegt, und es muss vor dem Lesen umgestellt werden</translation>
+    </message>
+    <message>
+      <source>a set</source>
+      <translation>eine Gruppe</translation>
+    </message>
+    <message>
+      <source>the catalogue</source>
+      <translation>der Katalog</translation>
+    </message>
+    <message>
+      <source>its answer cannot be read</source>
+      <translation>seine Antwort lässt sich nicht lesen</translation>
+    </message>
+    <message>
+      <source>it has not been started yet</source>
+      <translation>er ist noch nicht gestartet</translation>
+    </message>
+    <message>
+      <source>the file ends before its end</source>
+      <translation>die Datei endet vor ihrem Ende</translation>
+    </message>
+    <message>
+      <source>no letter is told by its name</source>
+      <translation>ihr Name verrät keinen Buchstaben</translation>
+    </message>
+    <message>
+      <source>the description names no letter, or the file is not there</source>
+      <translation>die Beschreibung nennt keinen Buchstaben, oder die Datei fehlt</translation>
+    </message>
+    <message>
+      <source>%1: %2</source>
+      <translation>%1: %2</translation>
+    </message>
+    <message>
+      <source>the font lacks it</source>
+      <translation>es fehlt der Schrift</translation>
+    </message>
+    <message>
+      <source>%1 mm is the nearest</source>
+      <translation>%1 mm sind am nächsten</translation>
+    </message>
+    <message>
+      <source>the words are %1 mm long, more than the circle is round</source>
+      <translation>die Wörter sind %1 mm lang, mehr als der Kreis Umfang hat</translation>
+    </message>
+    <message>
+      <source>it is larger than %1 MB</source>
+      <translation>es ist größer als %1 MB</translation>
+    </message>
+    <message>
+      <source>a list is placed up to %1 pieces at once</source>
+      <translation>von einer Liste werden höchstens %1 Stück auf einmal gelegt</translation>
+    </message>
+    <message>
+      <source>the longer side would be %1 m</source>
+      <translation>die längere Seite wäre %1 m</translation>
+    </message>
+    <message>
+      <source>some nodes stayed: without them the outline would have crossed itself</source>
+      <translation>einige Knoten blieben: ohne sie hätte sich der Umriss gekreuzt</translation>
+    </message>
+    <message>
+      <source>the font lacks %1; left out</source>
+      <translation>der Schrift fehlt %1; weggelassen</translation>
+    </message>
+    <message>
+      <source>%1: the font is not here</source>
+      <translation>%1: die Schrift ist nicht hier</translation>
+    </message>
+    <message>
+      <source>Proof looks at up to %1 nodes at once, and these have %2</source>
+      <translation>„Prüfen“ sieht höchstens %1 Knoten auf einmal an, und diese haben %2</translation>
+    </message>
+    <message>
+      <source>%1 mm</source>
+      <translation>%1 mm</translation>
+    </message>
+    <message>
+      <source>%1 characters, at most %2</source>
+      <translation>%1 Zeichen, höchstens %2</translation>
+    </message>
+    <message>
+      <source>it lacks %1</source>
+      <translation>es fehlt %1</translation>
+    </message>
+    <message>
+      <source>Its name says “%1”.</source>
+      <translation>Ihr Name sagt „%1“.</translation>
+    </message>
+    <message>
+      <source>%1 of %2 pairs of common small letters hang together.</source>
+      <translation>%1 von %2 Paaren häufiger Kleinbuchstaben hängen zusammen.</translation>
+    </message>
+    <message>
+      <source>path data after %1 of %2 bytes</source>
+      <translation>Pfaddaten nach %1 von %2 Bytes</translation>
+    </message>
+    <message>
+      <source>%1 nodes; so far out it does with %2</source>
+      <translation>%1 Knoten; so weit draußen genügen %2</translation>
+    </message>
+    <message>
+      <source>a list is placed up to %1 pieces at once, and these are %2</source>
+      <translation>von einer Liste werden höchstens %1 Stück auf einmal gelegt, und dies sind %2</translation>
+    </message>
+    <message>
+      <source>“%1” is a file and a folder in the package; the file is kept as “%2”.</source>
+      <translation>„%1“ ist im Paket eine Datei und ein Ordner; die Datei wird „%2“ genannt.</translation>
+    </message>
+    <message>
+      <source>“%1” is in the package twice, with different content; the second is kept as “%2”.</source>
+      <translation>„%1“ ist zweimal im Paket, mit verschiedenem Inhalt; das zweite wird „%2“ genannt.</translation>
+    </message>
+    <message>
+      <source>it gave no reason</source>
+      <translation>ohne Angabe von Gründen</translation>
+    </message>
+    <message>
+      <source>It cannot be read: %1.</source>
+      <translation>Es lässt sich nicht lesen: %1.</translation>
+    </message>
+    <message>
+      <source>It cannot be read: %1 (%2).</source>
+      <translation>Es lässt sich nicht lesen: %1 (%2).</translation>
+    </message>
+    <message>
+      <source>The package breaks off: %1. What came before is listed.</source>
+      <translation>Das Paket bricht ab: %1. Was davor kam, ist aufgeführt.</translation>
+    </message>
+    <message>
+      <source>It has more than %1 files; the rest was not read.</source>
+      <translation>Es hat mehr als %1 Dateien; der Rest wurde nicht gelesen.</translation>
+    </message>
+    <message>
+      <source>Its name was written in %1.</source>
+      <translation>Sein Name war in %1 geschrieben.</translation>
+    </message>
+    <message>
+      <source>It is a package inside packages, deeper than %1.</source>
+      <translation>Es ist ein Paket in Paketen, tiefer als %1.</translation>
+    </message>
+    <message>
+      <source>This package inside cannot be unpacked: %1.</source>
+      <translation>Dieses Paket darin lässt sich nicht entpacken: %1.</translation>
+    </message>
+    <message>
+      <source>This package cannot be unpacked: %1.</source>
+      <translation>Dieses Paket lässt sich nicht entpacken: %1.</translation>
+    </message>
+    <message>
+      <source>It is %1; Under Ink has no use for it.</source>
+      <translation>Es ist %1; Under Ink kann damit nichts anfangen.</translation>
+    </message>
+    <message>
+      <source>It is called a font, but it is %1.</source>
+      <translation>Es heißt wie eine Schrift, ist aber %1.</translation>
+    </message>
+    <message>
+      <source>It did not pass the safety check for fonts from outside: %1.</source>
+      <translation>Sie hat die Sicherheitsprüfung für fremde Schriften nicht bestanden: %1.</translation>
+    </message>
+    <message>
+      <source>It cannot be cut: %1.</source>
+      <translation>Sie lässt sich nicht schneiden: %1.</translation>
+    </message>
+    <message>
+      <source>the font itself, %1</source>
+      <translation>die Schrift selbst, %1</translation>
+    </message>
+    <message>
+      <source>licence</source>
+      <translation>Lizenz</translation>
+    </message>
+    <message>
+      <source>licence address</source>
+      <translation>Lizenzadresse</translation>
+    </message>
+    <message>
+      <source>copyright</source>
+      <translation>Urheberrecht</translation>
+    </message>
+    <message>
+      <source>trademark</source>
+      <translation>Marke</translation>
+    </message>
+    <message>
+      <source>description</source>
+      <translation>Beschreibung</translation>
+    </message>
+    <message>
+      <source>the catalogue's listing</source>
+      <translation>der Eintrag im Katalog</translation>
+    </message>
+    <message>
+      <source>it took too long</source>
+      <translation>es dauerte zu lange</translation>
+    </message>
+    <message>
+      <source>it said too much</source>
+      <translation>es sagte zu viel</translation>
+    </message>
+    <message>
+      <source>%1 different fonts call themselves “%2”: %3. They are told apart by their file names.</source>
+      <translation>%1 verschiedene Schriften nennen sich „%2“: %3. Sie werden an ihren Dateinamen unterschieden.</translation>
+    </message>
+    <message>
+      <source>“%1” is here in %2 formats. %3 is recommended: OpenType (CFF) keeps the curves as they were drawn, with fewer nodes to cut.</source>
+      <translation>„%1“ ist hier in %2 Formaten. Empfohlen wird %3: OpenType (CFF) behält die Kurven, wie sie gezeichnet wurden, mit weniger Knoten zum Schneiden.</translation>
+    </message>
+    <message>
+      <source>“%1” is here in %2 formats. %3 is recommended: other programs can install it, the web formats they cannot.</source>
+      <translation>„%1“ ist hier in %2 Formaten. Empfohlen wird %3: Andere Programme können sie installieren, die Webformate nicht.</translation>
+    </message>
+    <message>
+      <source>It is byte for byte the same as %1.</source>
+      <translation>Sie ist Byte für Byte gleich wie %1.</translation>
+    </message>
+    <message>
+      <source>%1 stitched letters.</source>
+      <translation>Gestickte Buchstaben: %1.</translation>
+    </message>
+    <message>
+      <source>%1 not told surely: look at the letters before they are typed.</source>
+      <translation>Nicht sicher erkannt: %1. Sehen Sie die Buchstaben an, bevor sie getippt werden.</translation>
+    </message>
+    <message>
+      <source>It lacks %1.</source>
+      <translation>Es fehlt %1.</translation>
+    </message>
+    <message>
+      <source>It is no letter that could be typed: %1.</source>
+      <translation>Es ist kein Buchstabe, der sich tippen ließe: %1.</translation>
+    </message>
+    <message>
+      <source>%1: a file stands where its folder would be.</source>
+      <translation>%1: Wo sein Ordner läge, steht eine Datei.</translation>
+    </message>
+    <message>
+      <source>%1 x %2 pixels</source>
+      <translation>%1 × %2 Pixel</translation>
+    </message>
+    <message>
+      <source>It is damaged: %1.</source>
+      <translation>Es ist beschädigt: %1.</translation>
+    </message>
+    <message>
+      <source>It unpacks to more than %1 MB.</source>
+      <translation>Es wird entpackt größer als %1 MB.</translation>
+    </message>
+    <message>
+      <source>It unpacks to more than %1 times its packed size, as packages made to fill a disk do.</source>
+      <translation>Es wird entpackt mehr als %1-mal so groß, wie Pakete, die eine Festplatte füllen sollen.</translation>
+    </message>
+    <message>
+      <source>With it the package would unpack to more than %1 MB.</source>
+      <translation>Mit ihm würde das Paket entpackt größer als %1 MB.</translation>
+    </message>
+    <message>
+      <source>It has more than %1 entries; the rest was not read.</source>
+      <translation>Es hat mehr als %1 Einträge; der Rest wurde nicht gelesen.</translation>
+    </message>
+    <message>
+      <source>version %1</source>
+      <translation>Version %1</translation>
+    </message>
+    <message>
+      <source>this mending takes up to %1 nodes at once, and these have %2</source>
+      <translation>diese Ausbesserung nimmt höchstens %1 Knoten auf einmal, und diese haben %2</translation>
+    </message>
+    <message>
+      <source>there is room for one of the two only: the stroke, or the gap beside it</source>
+      <translation>es ist nur für eines von beiden Platz: den Strich oder die Lücke daneben</translation>
+    </message>
+    <message>
+      <source>no place on its edge is sound enough for a bridge</source>
+      <translation>keine Stelle an ihrem Rand trägt einen Steg</translation>
+    </message>
+    <message>
+      <source>For yourself and for gifts; selling %1.</source>
+      <translation>Für sich selbst und für Geschenke; das Verkaufen %1.</translation>
+    </message>
+    <message>
+      <source>with credit to the author</source>
+      <translation>mit Nennung des Urhebers</translation>
+    </message>
+    <message>
+      <source>The listing says “%1”, which the font's own text does not bear out.</source>
+      <translation>Der Eintrag sagt „%1“, was der eigene Text der Schrift nicht bestätigt.</translation>
+    </message>
+    <message>
+      <source>The font's embedding bits say “restricted”: %1 That is about documents, not about goods.</source>
+      <translation>Die Einbettungsbits der Schrift sagen „eingeschränkt“: %1 Das betrifft Dokumente, nicht Waren.</translation>
+    </message>
+    <message>
+      <source>%1 is very long; only its first part was read.</source>
+      <translation>%1 ist sehr lang; nur der erste Teil wurde gelesen.</translation>
+    </message>
+    <message>
+      <source>%1 only speaks of the %2; that is weaker than its text.</source>
+      <translation>%1 nennt die %2 nur; das ist schwächer als ihr Text.</translation>
+    </message>
+    <message>
+      <source>%1 reserves the name “%2”, which is another font's: it frees that one.</source>
+      <translation>%1 behält den Namen „%2“ vor, der einer anderen Schrift gehört: Er gibt jene frei.</translation>
+    </message>
+    <message>
+      <source>%1 holds only a part of the %2.</source>
+      <translation>%1 enthält nur einen Teil der %2.</translation>
+    </message>
+    <message>
+      <source>%1 is not the %2 any more: words of it were changed.</source>
+      <translation>%1 ist nicht mehr die %2: Wörter darin wurden geändert.</translation>
+    </message>
+    <message>
+      <source>Too much of the %1 is different.</source>
+      <translation>Von der %1 ist zu viel anders.</translation>
+    </message>
+    <message>
+      <source>Put into the %1: “%2”.</source>
+      <translation>In die %1 eingefügt: „%2“.</translation>
+    </message>
+    <message>
+      <source>Left out of the %1: “%2”.</source>
+      <translation>Aus der %1 weggelassen: „%2“.</translation>
+    </message>
+    <message>
+      <source>Changed in the %1: “%2” for “%3”.</source>
+      <translation>In der %1 geändert: „%2“ statt „%3“.</translation>
+    </message>
+    <message>
+      <source>%1 is written in %2 in part, which is not read.</source>
+      <translation>%1 ist zum Teil in einer Sprache geschrieben, die nicht gelesen wird (%2).</translation>
+    </message>
+    <message>
+      <source>It is written in %1, which is not read.</source>
+      <translation>Es ist in einer Sprache geschrieben, die nicht gelesen wird (%1).</translation>
+    </message>
+    <message>
+      <source>a file that holds the outlines goes under the same licence, with its source</source>
+      <translation>eine Datei mit den Umrissen steht unter derselben Lizenz, mit ihrer Quelle</translation>
+    </message>
+    <message>
+      <source>with credit; what you make from the font itself goes under the same licence</source>
+      <translation>mit Nennung; was Sie aus der Schrift selbst machen, steht unter derselben Lizenz</translation>
+    </message>
+    <message>
+      <source>with credit; whether welding counts as altering, ask</source>
+      <translation>mit Nennung; ob Verschweißen als Ändern gilt, fragen Sie</translation>
+    </message>
+    <message>
+      <source>in your own shop only</source>
+      <translation>nur im eigenen Laden</translation>
+    </message>
+    <message>
+      <source>no print on demand</source>
+      <translation>kein Druck auf Bestellung</translation>
+    </message>
+    <message>
+      <source>up to %1</source>
+      <translation>bis zu %1</translation>
+    </message>
+    <message>
+      <source>needs the author's permission</source>
+      <translation>braucht die Erlaubnis des Urhebers</translation>
+    </message>
+    <message>
+      <source>needs a donation</source>
+      <translation>braucht eine Spende</translation>
+    </message>
+    <message>
+      <source>any number</source>
+      <translation>beliebig viele</translation>
+    </message>
+    <message>
+      <source>a donation is welcome</source>
+      <translation>eine Spende ist willkommen</translation>
+    </message>
+    <message>
+      <source>needs a commercial licence</source>
+      <translation>braucht eine kommerzielle Lizenz</translation>
+    </message>
+    <message>
+      <source>%1 of %2 bytes are there</source>
+      <translation>%1 von %2 Bytes sind da</translation>
+    </message>
+    <message>
+      <source>it has %1, asked for %2</source>
+      <translation>sie hat %1, gefragt war %2</translation>
+    </message>
+    <message>
+      <source>it is not a variable font</source>
+      <translation>es ist keine variable Schrift</translation>
+    </message>
+    <message>
+      <source>it has %1</source>
+      <translation>sie hat %1</translation>
+    </message>
+    <message>
+      <source>the font exchanges it for “%1”</source>
+      <translation>die Schrift tauscht sie gegen „%1“</translation>
+    </message>
+    <message>
+      <source>it is named %1</source>
+      <translation>sie heißt %1</translation>
+    </message>
+    <message>
+      <source>%1 % of “%2” lies within it</source>
+      <translation>%1 % von „%2“ liegen darin</translation>
+    </message>
+    <message>
+      <source>you said so</source>
+      <translation>Sie haben es gesagt</translation>
+    </message>
+    <message>
+      <source>%1 em</source>
+      <translation>%1 em</translation>
+    </message>
+    <message>
+      <source>Set %1</source>
+      <translation>Satz %1</translation>
+    </message>
+    <message>
+      <source>Variant %1</source>
+      <translation>Variante %1</translation>
+    </message>
+    <message>
+      <source>its file is missing, or has other content than it should</source>
+      <translation>seine Datei fehlt oder hat einen anderen Inhalt als sie sollte</translation>
+    </message>
+    <message>
+      <source>it is no font</source>
+      <translation>es ist keine Schrift</translation>
+    </message>
+    <message>
+      <source>%1, from %2</source>
+      <translation>%1, von %2</translation>
+    </message>
+    <message>
+      <source>version %1, this program knows %2</source>
+      <translation>Version %1, dieses Programm kennt %2</translation>
+    </message>
+    <message>
+      <source>it may be %1</source>
+      <translation>vielleicht %1</translation>
+    </message>
+    <message>
+      <source>status %1</source>
+      <translation>Status %1</translation>
+    </message>
+    <message>
+      <source>%1 of %2 bytes are here</source>
+      <translation>%1 von %2 Bytes sind hier</translation>
+    </message>
+    <message>
+      <source>it is packed in a way that is not known here</source>
+      <translation>es ist auf eine Art gepackt, die hier nicht bekannt ist</translation>
+    </message>
+    <message>
+      <source>what is packed in it is damaged</source>
+      <translation>was darin gepackt ist, ist beschädigt</translation>
+    </message>
+    <message>
+      <source>%1 lies in a folder of its own, and frees the fonts in that folder only.</source>
+      <translation>%1 liegt in einem eigenen Ordner und gibt nur die Schriften in jenem Ordner frei.</translation>
+    </message>
+    <message>
+      <source>%1 describes more than one licence and does not say which one is yours.</source>
+      <translation>%1 beschreibt mehr als eine Lizenz und sagt nicht, welche Ihre ist.</translation>
+    </message>
+    <message>
+      <source>papers: %1, decisions: %2, sold: %3</source>
+      <translation>Papiere: %1, Entscheidungen: %2, verkauft: %3</translation>
+    </message>
+    <message>
+      <source>%1 and %2 more</source>
+      <translation>%1 und %2 weitere</translation>
+    </message>
+    <message>
+      <source>%1, collection</source>
+      <translation>%1, Sammlung</translation>
+    </message>
+    <message>
+      <source>%1, variable</source>
+      <translation>%1, variabel</translation>
+    </message>
+    <message>
+      <source>name</source>
+      <translation>Name</translation>
+    </message>
+    <message>
+      <source>file</source>
+      <translation>Datei</translation>
+    </message>
+    <message>
+      <source>maker</source>
+      <translation>Hersteller</translation>
+    </message>
+    <message>
+      <source>version</source>
+      <translation>Version</translation>
+    </message>
+    <message>
+      <source>format</source>
+      <translation>Format</translation>
+    </message>
+    <message>
+      <source>size</source>
+      <translation>Größe</translation>
+    </message>
+    <message>
+      <source>styles in the file</source>
+      <translation>Schnitte in der Datei</translation>
+    </message>
+    <message>
+      <source>glyphs</source>
+      <translation>Glyphen</translation>
+    </message>
+    <message>
+      <source>characters</source>
+      <translation>Zeichen</translation>
+    </message>
+    <message>
+      <source>features</source>
+      <translation>Schriftfunktionen</translation>
+    </message>
+    <message>
+      <source>drawn differently</source>
+      <translation>anders gezeichnet</translation>
+    </message>
+    <message>
+      <source>only here</source>
+      <translation>nur hier</translation>
+    </message>
+    <message>
+      <source>package</source>
+      <translation>Paket</translation>
+    </message>
+    <message>
+      <source>documents</source>
+      <translation>Dokumente</translation>
+    </message>
+    <message>
+      <source>taken in</source>
+      <translation>aufgenommen</translation>
+    </message>
+    <message>
+      <source>last used</source>
+      <translation>zuletzt benutzt</translation>
+    </message>
   </context>
   <context>
     <name>Likeness</name>

@@ -933,6 +933,1246 @@
       <source>Stencil film, A4</source>
       <translation>Film à pochoir, A4</translation>
     </message>
+    <message>
+      <source>an empty file</source>
+      <translation>un fichier vide</translation>
+    </message>
+    <message>
+      <source>a TrueType font</source>
+      <translation>une police TrueType</translation>
+    </message>
+    <message>
+      <source>an OpenType font</source>
+      <translation>une police OpenType</translation>
+    </message>
+    <message>
+      <source>a font collection</source>
+      <translation>une collection de polices</translation>
+    </message>
+    <message>
+      <source>a WOFF font</source>
+      <translation>une police WOFF</translation>
+    </message>
+    <message>
+      <source>a WOFF2 font</source>
+      <translation>une police WOFF2</translation>
+    </message>
+    <message>
+      <source>a PNG picture</source>
+      <translation>une image PNG</translation>
+    </message>
+    <message>
+      <source>a JPEG picture</source>
+      <translation>une image JPEG</translation>
+    </message>
+    <message>
+      <source>a GIF picture</source>
+      <translation>une image GIF</translation>
+    </message>
+    <message>
+      <source>a WebP picture</source>
+      <translation>une image WebP</translation>
+    </message>
+    <message>
+      <source>an SVG drawing</source>
+      <translation>un dessin SVG</translation>
+    </message>
+    <message>
+      <source>a PDF document</source>
+      <translation>un document PDF</translation>
+    </message>
+    <message>
+      <source>an RTF document</source>
+      <translation>un document RTF</translation>
+    </message>
+    <message>
+      <source>a DOCX document</source>
+      <translation>un document DOCX</translation>
+    </message>
+    <message>
+      <source>an ODT document</source>
+      <translation>un document ODT</translation>
+    </message>
+    <message>
+      <source>a package</source>
+      <translation>un paquet</translation>
+    </message>
+    <message>
+      <source>a web page</source>
+      <translation>une page web</translation>
+    </message>
+    <message>
+      <source>a text</source>
+      <translation>un texte</translation>
+    </message>
+    <message>
+      <source>an unknown kind of file</source>
+      <translation>un fichier de type inconnu</translation>
+    </message>
+    <message>
+      <source>a square to try on</source>
+      <translation>un carré d’essai</translation>
+    </message>
+    <message>
+      <source>a tote bag</source>
+      <translation>un sac en toile</translation>
+    </message>
+    <message>
+      <source>an apron</source>
+      <translation>un tablier</translation>
+    </message>
+    <message>
+      <source>a tea towel</source>
+      <translation>un torchon</translation>
+    </message>
+    <message>
+      <source>a cushion</source>
+      <translation>un coussin</translation>
+    </message>
+    <message>
+      <source>a mug, unrolled</source>
+      <translation>une tasse, déroulée</translation>
+    </message>
+    <message>
+      <source>a wooden board</source>
+      <translation>une planche de bois</translation>
+    </message>
+    <message>
+      <source>a card, folded</source>
+      <translation>une carte, pliée</translation>
+    </message>
+    <message>
+      <source>100 × 100 mm</source>
+      <translation>100 × 100 mm</translation>
+    </message>
+    <message>
+      <source>130 × 180 mm</source>
+      <translation>130 × 180 mm</translation>
+    </message>
+    <message>
+      <source>160 × 260 mm</source>
+      <translation>160 × 260 mm</translation>
+    </message>
+    <message>
+      <source>200 × 300 mm</source>
+      <translation>200 × 300 mm</translation>
+    </message>
+    <message>
+      <source>a cap's front, 130 × 60 mm</source>
+      <translation>le devant d’une casquette, 130 × 60 mm</translation>
+    </message>
+    <message>
+      <source>Swash</source>
+      <translation>Lettre ornée</translation>
+    </message>
+    <message>
+      <source>Swash between letters</source>
+      <translation>Ornement entre lettres</translation>
+    </message>
+    <message>
+      <source>Other drawing</source>
+      <translation>Autre dessin</translation>
+    </message>
+    <message>
+      <source>Beginning</source>
+      <translation>Début</translation>
+    </message>
+    <message>
+      <source>Middle</source>
+      <translation>Milieu</translation>
+    </message>
+    <message>
+      <source>Ending</source>
+      <translation>Fin</translation>
+    </message>
+    <message>
+      <source>Alone</source>
+      <translation>Seule</translation>
+    </message>
+    <message>
+      <source>End of the line</source>
+      <translation>Fin de ligne</translation>
+    </message>
+    <message>
+      <source>For large titles</source>
+      <translation>Pour grands titres</translation>
+    </message>
+    <message>
+      <source>Historical</source>
+      <translation>Historique</translation>
+    </message>
+    <message>
+      <source>Historical ligature</source>
+      <translation>Ligature historique</translation>
+    </message>
+    <message>
+      <source>Ornament</source>
+      <translation>Ornement</translation>
+    </message>
+    <message>
+      <source>Between certain letters</source>
+      <translation>Entre certaines lettres</translation>
+    </message>
+    <message>
+      <source>Ligature between certain letters</source>
+      <translation>Ligature entre certaines lettres</translation>
+    </message>
+    <message>
+      <source>Ligature</source>
+      <translation>Ligature</translation>
+    </message>
+    <message>
+      <source>Decorative ligature</source>
+      <translation>Ligature décorative</translation>
+    </message>
+    <message>
+      <source>Small capital</source>
+      <translation>Petite capitale</translation>
+    </message>
+    <message>
+      <source>Petite capital</source>
+      <translation>Capitale minuscule</translation>
+    </message>
+    <message>
+      <source>Mixed capital</source>
+      <translation>Capitale mixte</translation>
+    </message>
+    <message>
+      <source>Old-style figure</source>
+      <translation>Chiffre elzévirien</translation>
+    </message>
+    <message>
+      <source>Lining figure</source>
+      <translation>Chiffre aligné</translation>
+    </message>
+    <message>
+      <source>Even-width figure</source>
+      <translation>Chiffre tabulaire</translation>
+    </message>
+    <message>
+      <source>Natural-width figure</source>
+      <translation>Chiffre proportionnel</translation>
+    </message>
+    <message>
+      <source>Slashed zero</source>
+      <translation>Zéro barré</translation>
+    </message>
+    <message>
+      <source>Fraction</source>
+      <translation>Fraction</translation>
+    </message>
+    <message>
+      <source>Raised</source>
+      <translation>En exposant</translation>
+    </message>
+    <message>
+      <source>Lowered</source>
+      <translation>En indice</translation>
+    </message>
+    <message>
+      <source>Ordinal</source>
+      <translation>Ordinal</translation>
+    </message>
+    <message>
+      <source>Above the fraction bar</source>
+      <translation>Au-dessus de la barre de fraction</translation>
+    </message>
+    <message>
+      <source>Below the fraction bar</source>
+      <translation>Sous la barre de fraction</translation>
+    </message>
+    <message>
+      <source>Beside capitals</source>
+      <translation>À côté des capitales</translation>
+    </message>
+    <message>
+      <source>By chance</source>
+      <translation>Au hasard</translation>
+    </message>
+    <message>
+      <source>Other form</source>
+      <translation>Autre forme</translation>
+    </message>
+    <message>
+      <source>Local form</source>
+      <translation>Forme locale</translation>
+    </message>
+    <message>
+      <source>Put together</source>
+      <translation>Composée</translation>
+    </message>
+    <message>
+      <source>It is in the package twice, byte for byte the same.</source>
+      <translation>Il est deux fois dans le paquet, identique à l’octet près.</translation>
+    </message>
+    <message>
+      <source>A folder in the package has the same name.</source>
+      <translation>Un dossier du paquet porte le même nom.</translation>
+    </message>
+    <message>
+      <source>Another file in the package has the same name.</source>
+      <translation>Un autre fichier du paquet porte le même nom.</translation>
+    </message>
+    <message>
+      <source>It is a link, which could lead anywhere.</source>
+      <translation>C’est un lien, qui pourrait mener n’importe où.</translation>
+    </message>
+    <message>
+      <source>A package with so much in it is seldom a font package; you can lift the limits for this one.</source>
+      <translation>Un paquet aussi rempli est rarement un paquet de polices ; vous pouvez lever les limites pour celui-ci.</translation>
+    </message>
+    <message>
+      <source>Left behind by a file manager.</source>
+      <translation>Laissé par un gestionnaire de fichiers.</translation>
+    </message>
+    <message>
+      <source>It cannot be read.</source>
+      <translation>Il ne peut être lu.</translation>
+    </message>
+    <message>
+      <source>It is larger than any font.</source>
+      <translation>Il est plus gros que toute police.</translation>
+    </message>
+    <message>
+      <source>It is empty.</source>
+      <translation>Il est vide.</translation>
+    </message>
+    <message>
+      <source>It ends too early: a part of it is missing.</source>
+      <translation>Il finit trop tôt : une partie manque.</translation>
+    </message>
+    <message>
+      <source>It is called .otf, but its outlines are TrueType.</source>
+      <translation>Elle s’appelle .otf, mais ses contours sont TrueType.</translation>
+    </message>
+    <message>
+      <source>It is called .ttf, but its outlines are OpenType (CFF).</source>
+      <translation>Elle s’appelle .ttf, mais ses contours sont OpenType (CFF).</translation>
+    </message>
+    <message>
+      <source>It is not called a font, but it is one.</source>
+      <translation>Son nom n’est pas celui d’une police, mais c’en est une.</translation>
+    </message>
+    <message>
+      <source>It is a file for programs.</source>
+      <translation>C’est un fichier pour programmes.</translation>
+    </message>
+    <message>
+      <source>It has no name.</source>
+      <translation>Il n’a pas de nom.</translation>
+    </message>
+    <message>
+      <source>Its name holds a line break or another control character.</source>
+      <translation>Son nom contient un saut de ligne ou un autre caractère de commande.</translation>
+    </message>
+    <message>
+      <source>Its name points to a fixed place outside the folder.</source>
+      <translation>Son nom désigne un endroit fixe hors du dossier.</translation>
+    </message>
+    <message>
+      <source>Its name is too long.</source>
+      <translation>Son nom est trop long.</translation>
+    </message>
+    <message>
+      <source>Its name climbs out of the folder.</source>
+      <translation>Son nom sort du dossier.</translation>
+    </message>
+    <message>
+      <source>It shares its name with other fonts here.</source>
+      <translation>D’autres polices ici portent le même nom.</translation>
+    </message>
+    <message>
+      <source>It is neither a file nor a folder.</source>
+      <translation>Ce n’est ni un fichier ni un dossier.</translation>
+    </message>
+    <message>
+      <source>It is locked with a password.</source>
+      <translation>Il est fermé par un mot de passe.</translation>
+    </message>
+    <message>
+      <source>The font says that its keys carry pictures.</source>
+      <translation>La police dit que ses touches portent des images.</translation>
+    </message>
+    <message>
+      <source>It has no letter A.</source>
+      <translation>Elle n’a pas de lettre A.</translation>
+    </message>
+    <message>
+      <source>All its letters are equally wide.</source>
+      <translation>Toutes ses lettres ont la même largeur.</translation>
+    </message>
+    <message>
+      <source>The font calls itself hand written (PANOSE).</source>
+      <translation>La police se dit manuscrite (PANOSE).</translation>
+    </message>
+    <message>
+      <source>The font calls itself decorative (PANOSE).</source>
+      <translation>La police se dit décorative (PANOSE).</translation>
+    </message>
+    <message>
+      <source>The font calls itself sans (PANOSE).</source>
+      <translation>La police se dit sans empattement (PANOSE).</translation>
+    </message>
+    <message>
+      <source>The font calls itself serif (PANOSE).</source>
+      <translation>La police se dit à empattements (PANOSE).</translation>
+    </message>
+    <message>
+      <source>Its I is much wider at the foot than in the middle.</source>
+      <translation>Son I est bien plus large au pied qu’au milieu.</translation>
+    </message>
+    <message>
+      <source>Its I is as wide at the foot as in the middle.</source>
+      <translation>Son I est aussi large au pied qu’au milieu.</translation>
+    </message>
+    <message>
+      <source>Nothing in its outlines or its name says otherwise.</source>
+      <translation>Rien dans ses contours ni dans son nom ne dit le contraire.</translation>
+    </message>
+    <message>
+      <source>Selling is allowed in one place, and something that was not understood could take it back.</source>
+      <translation>La vente est permise à un endroit, et quelque chose qui n’a pas été compris pourrait la reprendre.</translation>
+    </message>
+    <message>
+      <source>It may be used for yourself and for gifts; selling is not allowed.</source>
+      <translation>Permis pour vous-même et pour offrir ; la vente n’est pas permise.</translation>
+    </message>
+    <message>
+      <source>It may be embedded in documents that are edited later.</source>
+      <translation>Elle peut être incorporée dans des documents modifiés par la suite.</translation>
+    </message>
+    <message>
+      <source>It may be embedded in documents for viewing and printing.</source>
+      <translation>Elle peut être incorporée dans des documents à voir et à imprimer.</translation>
+    </message>
+    <message>
+      <source>It may not be embedded in documents without a licence for that.</source>
+      <translation>Elle ne peut être incorporée dans des documents sans une licence pour cela.</translation>
+    </message>
+    <message>
+      <source>It may be embedded in documents and installed from them.</source>
+      <translation>Elle peut être incorporée dans des documents et installée à partir d’eux.</translation>
+    </message>
+    <message>
+      <source>Only whole, not in parts.</source>
+      <translation>Seulement entière, pas en parties.</translation>
+    </message>
+    <message>
+      <source>Only as pixels.</source>
+      <translation>Seulement en pixels.</translation>
+    </message>
+    <message>
+      <source>It speaks of less.</source>
+      <translation>Elle parle de moins.</translation>
+    </message>
+    <message>
+      <source>The text goes on, and was not read to its end.</source>
+      <translation>Le texte continue et n’a pas été lu jusqu’au bout.</translation>
+    </message>
+    <message>
+      <source>It may take back the sentence before it.</source>
+      <translation>Elle pourrait reprendre la phrase d’avant.</translation>
+    </message>
+    <message>
+      <source>It may narrow what is allowed elsewhere.</source>
+      <translation>Elle pourrait restreindre ce qui est permis ailleurs.</translation>
+    </message>
+    <message>
+      <source>It is too long to be understood.</source>
+      <translation>Elle est trop longue pour être comprise.</translation>
+    </message>
+    <message>
+      <source>It speaks of selling.</source>
+      <translation>Elle parle de vente.</translation>
+    </message>
+    <message>
+      <source>A sentence about a demo version was left out: this is not the demo.</source>
+      <translation>Une phrase sur une version de démonstration a été écartée : ceci n’est pas la démonstration.</translation>
+    </message>
+    <message>
+      <source>The author asks for a donation.</source>
+      <translation>L’auteur demande un don.</translation>
+    </message>
+    <message>
+      <source>Its box is not ticked.</source>
+      <translation>Sa case n’est pas cochée.</translation>
+    </message>
+    <message>
+      <source>It is a heading: what stands below it counts.</source>
+      <translation>C’est un titre : ce qui est dessous compte.</translation>
+    </message>
+    <message>
+      <source>It is a question.</source>
+      <translation>C’est une question.</translation>
+    </message>
+    <message>
+      <source>It introduces a list, and the list counts.</source>
+      <translation>Elle introduit une liste, et c’est la liste qui compte.</translation>
+    </message>
+    <message>
+      <source>The question is not answered with a yes.</source>
+      <translation>La question n’a pas oui pour réponse.</translation>
+    </message>
+    <message>
+      <source>the stitches in it cannot be read</source>
+      <translation>ses points ne peuvent être lus</translation>
+    </message>
+    <message>
+      <source>the font has no stitches</source>
+      <translation>la police n’a pas de points</translation>
+    </message>
+    <message>
+      <source>5 to 200 mm for stitched letters</source>
+      <translation>5 à 200 mm pour des lettres brodées</translation>
+    </message>
+    <message>
+      <source>it is not a file</source>
+      <translation>ce n’est pas un fichier</translation>
+    </message>
+    <message>
+      <source>it is a folder</source>
+      <translation>c’est un dossier</translation>
+    </message>
+    <message>
+      <source>it is no material card</source>
+      <translation>ce n’est pas une fiche de matière</translation>
+    </message>
+    <message>
+      <source>the card has no name</source>
+      <translation>la fiche n’a pas de nom</translation>
+    </message>
+    <message>
+      <source>a field of the card is of the wrong kind</source>
+      <translation>un champ de la fiche n’est pas du bon type</translation>
+    </message>
+    <message>
+      <source>a paper pattern is at most 3 m long; print fewer designs at a time</source>
+      <translation>un patron de papier fait au plus 3 m de long ; imprimez moins de dessins à la fois</translation>
+    </message>
+    <message>
+      <source>this takes more than 500 pages; print fewer designs at a time</source>
+      <translation>il faut plus de 500 pages ; imprimez moins de dessins à la fois</translation>
+    </message>
+    <message>
+      <source>a sheet is 10 mm to 3 m wide and at most 50 m long</source>
+      <translation>une feuille fait de 10 mm à 3 m de large et au plus 50 m de long</translation>
+    </message>
+    <message>
+      <source>the margins leave nothing of the sheet</source>
+      <translation>les marges ne laissent rien de la feuille</translation>
+    </message>
+    <message>
+      <source>things on a sheet lie 0 to 200 mm apart</source>
+      <translation>les choses sont à 0 à 200 mm l’une de l’autre sur une feuille</translation>
+    </message>
+    <message>
+      <source>a bridge is 0 to 100 mm wide</source>
+      <translation>un pont fait de 0 à 100 mm de large</translation>
+    </message>
+    <message>
+      <source>nodes are reduced within 0 to 100 mm</source>
+      <translation>les nœuds sont réduits à 0 à 100 mm près</translation>
+    </message>
+    <message>
+      <source>middles to fill are 0 mm² or larger</source>
+      <translation>les contreformes à remplir font 0 mm² ou plus</translation>
+    </message>
+    <message>
+      <source>an offset is at most 1000 mm either way</source>
+      <translation>un décalage fait au plus 1000 mm d’un côté ou de l’autre</translation>
+    </message>
+    <message>
+      <source>the offset leaves nothing of them</source>
+      <translation>le décalage n’en laisse rien</translation>
+    </message>
+    <message>
+      <source>an outline in it is larger than any can be</source>
+      <translation>un contour y est plus grand que possible</translation>
+    </message>
+    <message>
+      <source>it is larger than stitch files are</source>
+      <translation>il est plus gros que ne le sont les fichiers de broderie</translation>
+    </message>
+    <message>
+      <source>only DST and EXP files are read</source>
+      <translation>seuls les fichiers DST et EXP sont lus</translation>
+    </message>
+    <message>
+      <source>it is shorter than the header of a DST file</source>
+      <translation>il est plus court que l’en-tête d’un fichier DST</translation>
+    </message>
+    <message>
+      <source>a record is none of a DST file</source>
+      <translation>un enregistrement n’est pas d’un fichier DST</translation>
+    </message>
+    <message>
+      <source>there is no stitch in it</source>
+      <translation>il n’y a aucun point dedans</translation>
+    </message>
+    <message>
+      <source>an order is none of an EXP file</source>
+      <translation>un ordre n’est pas d’un fichier EXP</translation>
+    </message>
+    <message>
+      <source>a list is up to 4 MB</source>
+      <translation>une liste fait jusqu’à 4 Mo</translation>
+    </message>
+    <message>
+      <source>it is no list of words</source>
+      <translation>ce n’est pas une liste de mots</translation>
+    </message>
+    <message>
+      <source>the hoop is smaller than each of them</source>
+      <translation>le cadre est plus petit que chacun d’eux</translation>
+    </message>
+    <message>
+      <source>it is damaged</source>
+      <translation>il est endommagé</translation>
+    </message>
+    <message>
+      <source>it is locked with a password</source>
+      <translation>il est fermé par un mot de passe</translation>
+    </message>
+    <message>
+      <source>it holds pictures of pages, no text</source>
+      <translation>il contient des images de pages, pas de texte</translation>
+    </message>
+    <message>
+      <source>it holds more than text</source>
+      <translation>il contient plus que du texte</translation>
+    </message>
+    <message>
+      <source>this kind of file holds no text</source>
+      <translation>ce type de fichier ne contient pas de texte</translation>
+    </message>
+    <message>
+      <source>the check did not come to an end</source>
+      <translation>le contrôle n’est pas arrivé à son terme</translation>
+    </message>
+    <message>
+      <source>it broke off</source>
+      <translation>il s’est interrompu</translation>
+    </message>
+    <message>
+      <source>it is not installed</source>
+      <translation>il n’est pas installé</translation>
+    </message>
+    <message>
+      <source>it is not a folder</source>
+      <translation>ce n’est pas un dossier</translation>
+    </message>
+    <message>
+      <source>a link there leads out of the folder</source>
+      <translation>un lien y mène hors du dossier</translation>
+    </message>
+    <message>
+      <source>it holds nothing</source>
+      <translation>il ne contient rien</translation>
+    </message>
+    <message>
+      <source>its end is missing</source>
+      <translation>sa fin manque</translation>
+    </message>
+    <message>
+      <source>a mending is 0 to 100 mm</source>
+      <translation>une réparation fait de 0 à 100 mm</translation>
+    </message>
+    <message>
+      <source>the mending leaves nothing of them</source>
+      <translation>la réparation n’en laisse rien</translation>
+    </message>
+    <message>
+      <source>a border of 100 mm does not make one piece of them</source>
+      <translation>une bordure de 100 mm n’en fait pas une seule pièce</translation>
+    </message>
+    <message>
+      <source>this would take more than a million stitches; make it smaller, or lay cloth on</source>
+      <translation>il faudrait plus d’un million de points ; faites plus petit, ou posez du tissu</translation>
+    </message>
+    <message>
+      <source>this would take more than a million stitches; make it smaller</source>
+      <translation>il faudrait plus d’un million de points ; faites plus petit</translation>
+    </message>
+    <message>
+      <source>FreeType did not start</source>
+      <translation>FreeType n’a pas démarré</translation>
+    </message>
+    <message>
+      <source>the file is empty</source>
+      <translation>le fichier est vide</translation>
+    </message>
+    <message>
+      <source>it has no outline table</source>
+      <translation>elle n’a pas de table de contours</translation>
+    </message>
+    <message>
+      <source>it has no glyphs</source>
+      <translation>elle n’a pas de glyphes</translation>
+    </message>
+    <message>
+      <source>it is not a shelf that was written to a file</source>
+      <translation>ce n’est pas une étagère écrite dans un fichier</translation>
+    </message>
+    <message>
+      <source>its list of fonts cannot be read</source>
+      <translation>sa liste de polices ne peut être lue</translation>
+    </message>
+    <message>
+      <source>no such folder</source>
+      <translation>pas de tel dossier</translation>
+    </message>
+    <message>
+      <source>it was made by an earlier version and has to be changed before it can be read</source>
+      <translation>elle vient d’une version antérieure et doit être convertie avant d’être lue</translation>
+    </message>
+    <message>
+      <source>a set</source>
+      <translation>un groupe</translation>
+    </message>
+    <message>
+      <source>the catalogue</source>
+      <translation>le catalogue</translation>
+    </message>
+    <message>
+      <source>its answer cannot be read</source>
+      <translation>sa réponse ne peut être lue</translation>
+    </message>
+    <message>
+      <source>it has not been started yet</source>
+      <translation>il n’a pas encore démarré</translation>
+    </message>
+    <message>
+      <source>the file ends before its end</source>
+      <translation>le fichier finit avant sa fin</translation>
+    </message>
+    <message>
+      <source>no letter is told by its name</source>
+      <translation>son nom ne dit aucune lettre</translation>
+    </message>
+    <message>
+      <source>the description names no letter, or the file is not there</source>
+      <translation>la description ne nomme aucune lettre, ou le fichier n’est pas là</translation>
+    </message>
+    <message>
+      <source>%1: %2</source>
+      <translation>%1 : %2</translation>
+    </message>
+    <message>
+      <source>the font lacks it</source>
+      <translation>la police ne l’a pas</translation>
+    </message>
+    <message>
+      <source>%1 mm is the nearest</source>
+      <translation>%1 mm est le plus proche</translation>
+    </message>
+    <message>
+      <source>the words are %1 mm long, more than the circle is round</source>
+      <translation>les mots font %1 mm de long, plus que le tour du cercle</translation>
+    </message>
+    <message>
+      <source>it is larger than %1 MB</source>
+      <translation>il fait plus de %1 Mo</translation>
+    </message>
+    <message>
+      <source>a list is placed up to %1 pieces at once</source>
+      <translation>une liste se place par %1 pièces au plus à la fois</translation>
+    </message>
+    <message>
+      <source>the longer side would be %1 m</source>
+      <translation>le grand côté ferait %1 m</translation>
+    </message>
+    <message>
+      <source>some nodes stayed: without them the outline would have crossed itself</source>
+      <translation>quelques nœuds sont restés : sans eux le contour se serait croisé</translation>
+    </message>
+    <message>
+      <source>the font lacks %1; left out</source>
+      <translation>la police n’a pas %1 ; omis</translation>
+    </message>
+    <message>
+      <source>%1: the font is not here</source>
+      <translation>%1 : la police n’est pas ici</translation>
+    </message>
+    <message>
+      <source>Proof looks at up to %1 nodes at once, and these have %2</source>
+      <translation>« Vérifier » regarde au plus %1 nœuds à la fois, et ceux-ci en ont %2</translation>
+    </message>
+    <message>
+      <source>%1 mm</source>
+      <translation>%1 mm</translation>
+    </message>
+    <message>
+      <source>%1 characters, at most %2</source>
+      <translation>%1 caractères, au plus %2</translation>
+    </message>
+    <message>
+      <source>it lacks %1</source>
+      <translation>il y manque %1</translation>
+    </message>
+    <message>
+      <source>Its name says “%1”.</source>
+      <translation>Son nom dit « %1 ».</translation>
+    </message>
+    <message>
+      <source>%1 of %2 pairs of common small letters hang together.</source>
+      <translation>%1 paires de minuscules courantes sur %2 se tiennent.</translation>
+    </message>
+    <message>
+      <source>path data after %1 of %2 bytes</source>
+      <translation>données de tracé après %1 octets sur %2</translation>
+    </message>
+    <message>
+      <source>%1 nodes; so far out it does with %2</source>
+      <translation>%1 nœuds ; si loin il en suffit de %2</translation>
+    </message>
+    <message>
+      <source>a list is placed up to %1 pieces at once, and these are %2</source>
+      <translation>une liste se place par %1 pièces au plus à la fois, et en voici %2</translation>
+    </message>
+    <message>
+      <source>“%1” is a file and a folder in the package; the file is kept as “%2”.</source>
+      <translation>« %1 » est un fichier et un dossier dans le paquet ; le fichier devient « %2 ».</translation>
+    </message>
+    <message>
+      <source>“%1” is in the package twice, with different content; the second is kept as “%2”.</source>
+      <translation>« %1 » est deux fois dans le paquet, avec un contenu différent ; le second devient « %2 ».</translation>
+    </message>
+    <message>
+      <source>it gave no reason</source>
+      <translation>sans donner de raison</translation>
+    </message>
+    <message>
+      <source>It cannot be read: %1.</source>
+      <translation>Il ne peut être lu : %1.</translation>
+    </message>
+    <message>
+      <source>It cannot be read: %1 (%2).</source>
+      <translation>Il ne peut être lu : %1 (%2).</translation>
+    </message>
+    <message>
+      <source>The package breaks off: %1. What came before is listed.</source>
+      <translation>Le paquet s’interrompt : %1. Ce qui précède figure dans la liste.</translation>
+    </message>
+    <message>
+      <source>It has more than %1 files; the rest was not read.</source>
+      <translation>Il a plus de %1 fichiers ; le reste n’a pas été lu.</translation>
+    </message>
+    <message>
+      <source>Its name was written in %1.</source>
+      <translation>Son nom était écrit en %1.</translation>
+    </message>
+    <message>
+      <source>It is a package inside packages, deeper than %1.</source>
+      <translation>C’est un paquet dans des paquets, à plus de %1 niveaux.</translation>
+    </message>
+    <message>
+      <source>This package inside cannot be unpacked: %1.</source>
+      <translation>Ce paquet intérieur ne peut être dépaqueté : %1.</translation>
+    </message>
+    <message>
+      <source>This package cannot be unpacked: %1.</source>
+      <translation>Ce paquet ne peut être dépaqueté : %1.</translation>
+    </message>
+    <message>
+      <source>It is %1; Under Ink has no use for it.</source>
+      <translation>C’est %1 ; Under Ink n’en a pas l’usage.</translation>
+    </message>
+    <message>
+      <source>It is called a font, but it is %1.</source>
+      <translation>Son nom est celui d’une police, mais c’est %1.</translation>
+    </message>
+    <message>
+      <source>It did not pass the safety check for fonts from outside: %1.</source>
+      <translation>Elle n’a pas passé le contrôle de sûreté des polices venues d’ailleurs : %1.</translation>
+    </message>
+    <message>
+      <source>It cannot be cut: %1.</source>
+      <translation>Elle ne peut être découpée : %1.</translation>
+    </message>
+    <message>
+      <source>the font itself, %1</source>
+      <translation>la police elle-même, %1</translation>
+    </message>
+    <message>
+      <source>licence</source>
+      <translation>licence</translation>
+    </message>
+    <message>
+      <source>licence address</source>
+      <translation>adresse de la licence</translation>
+    </message>
+    <message>
+      <source>copyright</source>
+      <translation>droit d’auteur</translation>
+    </message>
+    <message>
+      <source>trademark</source>
+      <translation>marque</translation>
+    </message>
+    <message>
+      <source>description</source>
+      <translation>description</translation>
+    </message>
+    <message>
+      <source>the catalogue's listing</source>
+      <translation>l’annonce du catalogue</translation>
+    </message>
+    <message>
+      <source>it took too long</source>
+      <translation>c’était trop long</translation>
+    </message>
+    <message>
+      <source>it said too much</source>
+      <translation>il en a trop dit</translation>
+    </message>
+    <message>
+      <source>%1 different fonts call themselves “%2”: %3. They are told apart by their file names.</source>
+      <translation>%1 polices différentes se nomment « %2 » : %3. Leurs noms de fichier les distinguent.</translation>
+    </message>
+    <message>
+      <source>“%1” is here in %2 formats. %3 is recommended: OpenType (CFF) keeps the curves as they were drawn, with fewer nodes to cut.</source>
+      <translation>« %1 » est ici en %2 formats. %3 est conseillé : OpenType (CFF) garde les courbes comme elles furent dessinées, avec moins de nœuds à découper.</translation>
+    </message>
+    <message>
+      <source>“%1” is here in %2 formats. %3 is recommended: other programs can install it, the web formats they cannot.</source>
+      <translation>« %1 » est ici en %2 formats. %3 est conseillé : d’autres programmes peuvent l’installer, pas les formats web.</translation>
+    </message>
+    <message>
+      <source>It is byte for byte the same as %1.</source>
+      <translation>Elle est identique à %1, à l’octet près.</translation>
+    </message>
+    <message>
+      <source>%1 stitched letters.</source>
+      <translation>Lettres brodées : %1.</translation>
+    </message>
+    <message>
+      <source>%1 not told surely: look at the letters before they are typed.</source>
+      <translation>Pas sûrement reconnues : %1. Regardez les lettres avant de les taper.</translation>
+    </message>
+    <message>
+      <source>It lacks %1.</source>
+      <translation>Il y manque %1.</translation>
+    </message>
+    <message>
+      <source>It is no letter that could be typed: %1.</source>
+      <translation>Ce n’est pas une lettre qui se tape : %1.</translation>
+    </message>
+    <message>
+      <source>%1: a file stands where its folder would be.</source>
+      <translation>%1 : un fichier se trouve là où serait son dossier.</translation>
+    </message>
+    <message>
+      <source>%1 x %2 pixels</source>
+      <translation>%1 × %2 pixels</translation>
+    </message>
+    <message>
+      <source>It is damaged: %1.</source>
+      <translation>Il est endommagé : %1.</translation>
+    </message>
+    <message>
+      <source>It unpacks to more than %1 MB.</source>
+      <translation>Dépaqueté, il dépasse %1 Mo.</translation>
+    </message>
+    <message>
+      <source>It unpacks to more than %1 times its packed size, as packages made to fill a disk do.</source>
+      <translation>Dépaqueté, il fait plus de %1 fois sa taille, comme les paquets faits pour remplir un disque.</translation>
+    </message>
+    <message>
+      <source>With it the package would unpack to more than %1 MB.</source>
+      <translation>Avec lui, le paquet dépasserait %1 Mo une fois dépaqueté.</translation>
+    </message>
+    <message>
+      <source>It has more than %1 entries; the rest was not read.</source>
+      <translation>Il a plus de %1 entrées ; le reste n’a pas été lu.</translation>
+    </message>
+    <message>
+      <source>version %1</source>
+      <translation>version %1</translation>
+    </message>
+    <message>
+      <source>this mending takes up to %1 nodes at once, and these have %2</source>
+      <translation>cette réparation prend au plus %1 nœuds à la fois, et ceux-ci en ont %2</translation>
+    </message>
+    <message>
+      <source>there is room for one of the two only: the stroke, or the gap beside it</source>
+      <translation>il n’y a de place que pour l’un des deux : le trait, ou le jour à côté</translation>
+    </message>
+    <message>
+      <source>no place on its edge is sound enough for a bridge</source>
+      <translation>aucun endroit de son bord n’est assez sain pour un pont</translation>
+    </message>
+    <message>
+      <source>For yourself and for gifts; selling %1.</source>
+      <translation>Pour vous-même et pour offrir ; la vente %1.</translation>
+    </message>
+    <message>
+      <source>with credit to the author</source>
+      <translation>en nommant l’auteur</translation>
+    </message>
+    <message>
+      <source>The listing says “%1”, which the font's own text does not bear out.</source>
+      <translation>L’annonce dit « %1 », ce que le texte de la police ne confirme pas.</translation>
+    </message>
+    <message>
+      <source>The font's embedding bits say “restricted”: %1 That is about documents, not about goods.</source>
+      <translation>Les bits d’incorporation de la police disent « restreint » : %1 Cela concerne les documents, pas les objets.</translation>
+    </message>
+    <message>
+      <source>%1 is very long; only its first part was read.</source>
+      <translation>%1 est très long ; seul le début a été lu.</translation>
+    </message>
+    <message>
+      <source>%1 only speaks of the %2; that is weaker than its text.</source>
+      <translation>%1 ne fait que parler de la %2 ; c’est plus faible que son texte.</translation>
+    </message>
+    <message>
+      <source>%1 reserves the name “%2”, which is another font's: it frees that one.</source>
+      <translation>%1 réserve le nom « %2 », celui d’une autre police : c’est elle qu’il libère.</translation>
+    </message>
+    <message>
+      <source>%1 holds only a part of the %2.</source>
+      <translation>%1 ne contient qu’une partie de la %2.</translation>
+    </message>
+    <message>
+      <source>%1 is not the %2 any more: words of it were changed.</source>
+      <translation>%1 n’est plus la %2 : des mots y ont été changés.</translation>
+    </message>
+    <message>
+      <source>Too much of the %1 is different.</source>
+      <translation>Trop de la %1 est différent.</translation>
+    </message>
+    <message>
+      <source>Put into the %1: “%2”.</source>
+      <translation>Ajouté à la %1 : « %2 ».</translation>
+    </message>
+    <message>
+      <source>Left out of the %1: “%2”.</source>
+      <translation>Omis de la %1 : « %2 ».</translation>
+    </message>
+    <message>
+      <source>Changed in the %1: “%2” for “%3”.</source>
+      <translation>Changé dans la %1 : « %2 » au lieu de « %3 ».</translation>
+    </message>
+    <message>
+      <source>%1 is written in %2 in part, which is not read.</source>
+      <translation>%1 est écrit en partie dans une langue qui n’est pas lue (%2).</translation>
+    </message>
+    <message>
+      <source>It is written in %1, which is not read.</source>
+      <translation>C’est écrit dans une langue qui n’est pas lue (%1).</translation>
+    </message>
+    <message>
+      <source>a file that holds the outlines goes under the same licence, with its source</source>
+      <translation>un fichier qui contient les contours passe sous la même licence, avec sa source</translation>
+    </message>
+    <message>
+      <source>with credit; what you make from the font itself goes under the same licence</source>
+      <translation>en nommant l’auteur ; ce que vous faites de la police elle-même passe sous la même licence</translation>
+    </message>
+    <message>
+      <source>with credit; whether welding counts as altering, ask</source>
+      <translation>en nommant l’auteur ; demandez si souder compte comme modifier</translation>
+    </message>
+    <message>
+      <source>in your own shop only</source>
+      <translation>seulement dans votre propre boutique</translation>
+    </message>
+    <message>
+      <source>no print on demand</source>
+      <translation>pas d’impression à la demande</translation>
+    </message>
+    <message>
+      <source>up to %1</source>
+      <translation>jusqu’à %1</translation>
+    </message>
+    <message>
+      <source>needs the author's permission</source>
+      <translation>demande la permission de l’auteur</translation>
+    </message>
+    <message>
+      <source>needs a donation</source>
+      <translation>demande un don</translation>
+    </message>
+    <message>
+      <source>any number</source>
+      <translation>sans limite de nombre</translation>
+    </message>
+    <message>
+      <source>a donation is welcome</source>
+      <translation>un don est bienvenu</translation>
+    </message>
+    <message>
+      <source>needs a commercial licence</source>
+      <translation>demande une licence commerciale</translation>
+    </message>
+    <message>
+      <source>%1 of %2 bytes are there</source>
+      <translation>%1 octets sur %2 sont là</translation>
+    </message>
+    <message>
+      <source>it has %1, asked for %2</source>
+      <translation>elle en a %1, demandé %2</translation>
+    </message>
+    <message>
+      <source>it is not a variable font</source>
+      <translation>ce n’est pas une police variable</translation>
+    </message>
+    <message>
+      <source>it has %1</source>
+      <translation>elle a %1</translation>
+    </message>
+    <message>
+      <source>the font exchanges it for “%1”</source>
+      <translation>la police l’échange contre « %1 »</translation>
+    </message>
+    <message>
+      <source>it is named %1</source>
+      <translation>elle se nomme %1</translation>
+    </message>
+    <message>
+      <source>%1 % of “%2” lies within it</source>
+      <translation>%1 % de « %2 » y tient</translation>
+    </message>
+    <message>
+      <source>you said so</source>
+      <translation>vous l’avez dit</translation>
+    </message>
+    <message>
+      <source>%1 em</source>
+      <translation>%1 em</translation>
+    </message>
+    <message>
+      <source>Set %1</source>
+      <translation>Jeu %1</translation>
+    </message>
+    <message>
+      <source>Variant %1</source>
+      <translation>Variante %1</translation>
+    </message>
+    <message>
+      <source>its file is missing, or has other content than it should</source>
+      <translation>son fichier manque, ou a un autre contenu qu’il ne devrait</translation>
+    </message>
+    <message>
+      <source>it is no font</source>
+      <translation>ce n’est pas une police</translation>
+    </message>
+    <message>
+      <source>%1, from %2</source>
+      <translation>%1, de %2</translation>
+    </message>
+    <message>
+      <source>version %1, this program knows %2</source>
+      <translation>version %1, ce programme connaît la %2</translation>
+    </message>
+    <message>
+      <source>it may be %1</source>
+      <translation>peut-être %1</translation>
+    </message>
+    <message>
+      <source>status %1</source>
+      <translation>statut %1</translation>
+    </message>
+    <message>
+      <source>%1 of %2 bytes are here</source>
+      <translation>%1 octets sur %2 sont ici</translation>
+    </message>
+    <message>
+      <source>it is packed in a way that is not known here</source>
+      <translation>il est comprimé d’une façon inconnue ici</translation>
+    </message>
+    <message>
+      <source>what is packed in it is damaged</source>
+      <translation>son contenu comprimé est endommagé</translation>
+    </message>
+    <message>
+      <source>%1 lies in a folder of its own, and frees the fonts in that folder only.</source>
+      <translation>%1 est dans un dossier à part, et ne libère que les polices de ce dossier.</translation>
+    </message>
+    <message>
+      <source>%1 describes more than one licence and does not say which one is yours.</source>
+      <translation>%1 décrit plus d’une licence et ne dit pas laquelle est la vôtre.</translation>
+    </message>
+    <message>
+      <source>papers: %1, decisions: %2, sold: %3</source>
+      <translation>papiers : %1, décisions : %2, vendus : %3</translation>
+    </message>
+    <message>
+      <source>%1 and %2 more</source>
+      <translation>%1 et %2 de plus</translation>
+    </message>
+    <message>
+      <source>%1, collection</source>
+      <translation>%1, collection</translation>
+    </message>
+    <message>
+      <source>%1, variable</source>
+      <translation>%1, variable</translation>
+    </message>
+    <message>
+      <source>name</source>
+      <translation>nom</translation>
+    </message>
+    <message>
+      <source>file</source>
+      <translation>fichier</translation>
+    </message>
+    <message>
+      <source>maker</source>
+      <translation>créateur</translation>
+    </message>
+    <message>
+      <source>version</source>
+      <translation>version</translation>
+    </message>
+    <message>
+      <source>format</source>
+      <translation>format</translation>
+    </message>
+    <message>
+      <source>size</source>
+      <translation>taille</translation>
+    </message>
+    <message>
+      <source>styles in the file</source>
+      <translation>styles dans le fichier</translation>
+    </message>
+    <message>
+      <source>glyphs</source>
+      <translation>glyphes</translation>
+    </message>
+    <message>
+      <source>characters</source>
+      <translation>caractères</translation>
+    </message>
+    <message>
+      <source>features</source>
+      <translation>fonctions</translation>
+    </message>
+    <message>
+      <source>drawn differently</source>
+      <translation>dessinés autrement</translation>
+    </message>
+    <message>
+      <source>only here</source>
+      <translation>seulement ici</translation>
+    </message>
+    <message>
+      <source>package</source>
+      <translation>paquet</translation>
+    </message>
+    <message>
+      <source>documents</source>
+      <translation>documents</translation>
+    </message>
+    <message>
+      <source>taken in</source>
+      <translation>ajoutée</translation>
+    </message>
+    <message>
+      <source>last used</source>
+      <translation>dernier emploi</translation>
+    </message>
   </context>
   <context>
     <name>Likeness</name>

@@ -181,10 +181,15 @@ Result<void> matchPicture(const MatchArguments& a)
                                   return setWord(entry.path, entry.info.choice, words);
                               }});
     auto told = tell(std::move(*ink), a, candidates);
-    if (told && !a.slope_deg && !told->matches.empty())
-        if (const double left = slopeLeft_deg(told->matches.front()); std::abs(left) > kLevel_deg)
-            if (auto levelled = inkFor(a, told->ink.slope_deg + left))
-                told = tell(std::move(*levelled), a, candidates);
+    for (int again = 0; again < kMostLevellings && told && !a.slope_deg && !told->matches.empty(); ++again) {
+        const double left = slopeLeft_deg(told->matches.front());
+        if (std::abs(left) <= kLevel_deg)
+            break;
+        auto levelled = inkFor(a, told->ink.slope_deg + left);
+        if (!levelled)
+            break;
+        told = tell(std::move(*levelled), a, candidates);
+    }
     if (!told)
         return fail(told.error());
     if (!a.ink.empty())

@@ -1,4 +1,5 @@
 #include "services/catalogue_client.h"
+#include "core/base/told.h"
 
 #include "services/remote_words.h"
 
@@ -53,7 +54,7 @@ Error serviceError(const QNetworkReply& reply, const QString& subject, bool was_
                                .object()[QLatin1String("problem")]
                                .toString();
         return {ErrorCode::ServiceFault, subject.toStdString(),
-                words.isEmpty() ? "status " + std::to_string(status)
+                words.isEmpty() ? told("status {}", status)
                                 : words.chopped(words.endsWith(QLatin1Char('.')) ? 1 : 0).toStdString()};
     }
     if (reply.error() == QNetworkReply::OperationCanceledError)

@@ -1,4 +1,5 @@
 #include "services/download.h"
+#include "core/base/told.h"
 
 #include "core/base/digest.h"
 
@@ -104,8 +105,7 @@ void Download::finished()
                             (network_error == QNetworkReply::NoError && m_received < m_promised);
     if (is_cut_off && !m_was_silent)
         return failWith({ErrorCode::DownloadCutOff, m_wanted.name.toStdString(),
-                         std::to_string(m_received) + " of " + std::to_string(std::max(m_total, m_received)) +
-                             " bytes are here"});
+                         told("{} of {} bytes are here", m_received, std::max(m_total, m_received))});
     if (network_error != QNetworkReply::NoError) {
         if (status == 416)
             QFile::remove(partFile());

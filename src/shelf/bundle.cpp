@@ -1,4 +1,5 @@
 #include "shelf/bundle.h"
+#include "core/base/told.h"
 
 #include "core/base/digest.h"
 #include "core/base/file_copy.h"
@@ -131,7 +132,7 @@ private:
         if (!refusal)
             return fail(refusal.error());
         if (!refusal->empty()) {
-            m_read.refused.push_back(font.name + ": " + *refusal);
+            m_read.refused.push_back(told("{}: {}", font.name, *refusal));
             return {};
         }
         const auto id = m_store.idOf(font.sha256);
@@ -142,13 +143,13 @@ private:
     Result<std::string> add(const Carried& font, const std::string& day)
     {
         if (!m_there.contains(font.sha256))
-            return std::string("its file is missing, or has other content than it should");
+            return std::string(told("its file is missing, or has other content than it should"));
         const auto contents = inspectPackage(m_staging->folder() / font.sha256);
         if (!contents)
             return contents.error().message();
         if (contents->fonts().empty()) {
             const bool has_note = !contents->entries.empty() && !contents->entries.front().note.empty();
-            return has_note ? contents->entries.front().note : std::string("it is no font");
+            return has_note ? contents->entries.front().note : std::string(told("it is no font"));
         }
         NewFont fresh{m_staging->folder() / font.sha256,
                       fs::path(font.file_name).filename().string(),
@@ -214,8 +215,8 @@ private:
 
     static std::string summaryOf(const RightsRecord& record)
     {
-        return std::to_string(record.papers.size()) + " papers, " + std::to_string(record.decisions.size()) +
-               " decisions, " + std::to_string(record.sold) + " sold";
+        return told("papers: {}, decisions: {}, sold: {}", record.papers.size(), record.decisions.size(),
+                    record.sold);
     }
 
     const fs::path& m_file;

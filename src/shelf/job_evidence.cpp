@@ -1,4 +1,5 @@
 #include "shelf/job_evidence.h"
+#include "core/base/told.h"
 
 #include "core/base/digest.h"
 #include "core/base/file_output.h"
@@ -45,10 +46,10 @@ private:
         if (!bytes) {
             std::error_code problem;
             const bool is_large = std::filesystem::file_size(file, problem) > kMostBytes_mb << 20;
-            m_found.left_out.push_back(name + ": " +
-                                       (is_large && !problem
-                                            ? "it is larger than " + std::to_string(kMostBytes_mb) + " MB"
-                                            : std::string(errorText(bytes.error().code))));
+            m_found.left_out.push_back(told("{}: {}", name,
+                                            is_large && !problem
+                                                ? told("it is larger than {} MB", kMostBytes_mb)
+                                                : std::string(errorText(bytes.error().code))));
             return;
         }
         std::string whole = folder + name;

@@ -1,4 +1,5 @@
 #include "shelf/rights_store.h"
+#include "core/base/told.h"
 
 #include "core/base/digest.h"
 #include "core/base/file_copy.h"
@@ -31,11 +32,13 @@ std::vector<EvidenceText> evidenceOf(const RightsRecord& record)
 {
     std::vector<EvidenceText> evidence;
     for (const auto& paper : record.papers)
-        evidence.push_back({EvidenceKind::Permission,
-                            paper.name + (paper.from_whom.empty() ? "" : ", from " + paper.from_whom),
-                            paper.for_what.empty() ? paper.text : paper.for_what + "\n\n" + paper.text});
+        evidence.push_back(
+            {EvidenceKind::Permission,
+             paper.from_whom.empty() ? paper.name : told("{}, from {}", paper.name, paper.from_whom),
+             paper.for_what.empty() ? paper.text : paper.for_what + "\n\n" + paper.text});
     if (!record.listing.empty())
-        evidence.push_back({EvidenceKind::Listing, "the catalogue's listing", record.listing});
+        evidence.push_back(
+            {EvidenceKind::Listing, std::string(told("the catalogue's listing")), record.listing});
     return evidence;
 }
 

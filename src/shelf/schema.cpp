@@ -1,4 +1,5 @@
 #include "shelf/schema.h"
+#include "core/base/told.h"
 
 #include "shelf/store_errors.h"
 
@@ -145,8 +146,7 @@ Result<void> bringUpToDate(SQLite::Database& database, const std::filesystem::pa
         const auto version = [&] { return database.execAndGet("PRAGMA user_version").getInt(); };
         if (version() > newestSchema())
             return fail(ErrorCode::StoreTooNew, database.getFilename(),
-                        "version " + std::to_string(version()) + ", this program knows " +
-                            std::to_string(newestSchema()));
+                        told("version {}, this program knows {}", version(), newestSchema()));
         const bool is_new = version() == 0;
         while (version() < target) {
             if (!is_new)

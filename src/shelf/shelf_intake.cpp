@@ -1,4 +1,5 @@
 #include "shelf/shelf_intake.h"
+#include "core/base/told.h"
 
 #include "core/intake/package_rights.h"
 #include "core/intake/safe_name.h"
@@ -45,7 +46,7 @@ Result<TakenToShelf> takeToShelf(ShelfStore& store, const PackageContents& conte
     }
     for (const auto& entry : contents.entries)
         if (entry.role == EntryRole::Damaged || entry.role == EntryRole::Refused)
-            taken.refused.push_back(entry.name + ": " + entry.note);
+            taken.refused.push_back(told("{}: {}", entry.name, entry.note));
     taken.fonts = fonts.size();
     if (fonts.empty())
         return taken;

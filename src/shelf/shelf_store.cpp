@@ -1,4 +1,5 @@
 #include "shelf/shelf_store.h"
+#include "core/base/told.h"
 #include "core/type/shape.h"
 
 #include "core/base/digest.h"
@@ -287,9 +288,8 @@ Result<ShelfFont> ShelfStore::find(const std::string& which) const
         return *fitting.front();
     std::string names;
     for (const auto* font : fitting)
-        names += (names.empty() ? "it may be " : ", ") + font->readableName() + " (" +
-                 font->sha256.substr(0, 8) + ")";
-    return fail(ErrorCode::FontNotOnShelf, which, names);
+        names += (names.empty() ? "" : ", ") + font->readableName() + " (" + font->sha256.substr(0, 8) + ")";
+    return fail(ErrorCode::FontNotOnShelf, which, names.empty() ? names : told("it may be {}", names));
 }
 
 Result<std::size_t> ShelfStore::add(const std::vector<NewFont>& fonts, const std::string& package,

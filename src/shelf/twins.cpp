@@ -1,4 +1,5 @@
 #include "shelf/twins.h"
+#include "core/base/told.h"
 
 #include "core/base/text.h"
 #include "core/type/key_map.h"
@@ -92,8 +93,7 @@ std::string keysIn(const std::vector<char32_t>& characters)
     std::string keys;
     for (std::size_t i = 0; i < std::min(kMost, characters.size()); ++i)
         keys += (i == 0 ? "" : " ") + keyName(characters[i]);
-    return characters.size() > kMost ? keys + " and " + std::to_string(characters.size() - kMost) + " more"
-                                     : keys;
+    return characters.size() > kMost ? told("{} and {} more", keys, characters.size() - kMost) : keys;
 }
 
 } // namespace
@@ -110,7 +110,7 @@ std::string formatOf(const FaceInfo& face)
     const std::string curves = face.outlines == OutlineKind::TrueType ? "TrueType" : "OpenType (CFF)";
     switch (face.container) {
     case FontContainer::Collection:
-        return curves + ", collection";
+        return told("{}, collection", curves);
     case FontContainer::Woff:
         return "WOFF, " + curves;
     case FontContainer::Woff2:
@@ -118,7 +118,7 @@ std::string formatOf(const FaceInfo& face)
     case FontContainer::Plain:
         break;
     }
-    return face.is_variable ? curves + ", variable" : curves;
+    return face.is_variable ? told("{}, variable", curves) : curves;
 }
 
 Result<FontPrints> fontPrints(ShelfStore& store, const std::vector<ShelfFont>& fonts,
@@ -206,8 +206,8 @@ std::vector<TwinFact> twinFacts(const std::vector<const ShelfFont*>& fonts,
                                 const std::vector<PrintPtr>& prints)
 {
     std::vector<TwinFact> facts;
-    const auto add = [&](const char* what, const auto& valueOf) {
-        TwinFact fact{what, {}, false};
+    const auto add = [&](std::string_view what, const auto& valueOf) {
+        TwinFact fact{std::string(what), {}, false};
         for (std::size_t i = 0; i < fonts.size(); ++i)
             fact.values.push_back(valueOf(i));
         fact.differs =
@@ -218,40 +218,41 @@ std::vector<TwinFact> twinFacts(const std::vector<const ShelfFont*>& fonts,
         static const FaceInfo kNone;
         return fonts[i]->faces.empty() ? kNone : fonts[i]->faces.front();
     };
-    add("name", [&](std::size_t i) { return fonts[i]->readableName(); });
-    add("file", [&](std::size_t i) { return fonts[i]->file_name; });
-    add("maker", [&](std::size_t i) { return face(i).manufacturer; });
-    add("version", [&](std::size_t i) { return face(i).version; });
-    add("format", [&](std::size_t i) { return formatOf(face(i)); });
-    add("size", [&](std::size_t i) { return std::to_string((fonts[i]->bytes + 999) / 1000) + " kB"; });
-    add("styles in the file", [&](std::size_t i) { return std::to_string(fonts[i]->faces.size()); });
-    add("glyphs", [&](std::size_t i) { return prints[i] ? std::to_string(prints[i]->glyph_count) : "?"; });
-    add("characters",
+    add(told("name"), [&](std::size_t i) { return fonts[i]->readableName(); });
+    add(told("file"), [&](std::size_t i) { return fonts[i]->file_name; });
+    add(told("maker"), [&](std::size_t i) { return face(i).manufacturer; });
+    add(told("version"), [&](std::size_t i) { return face(i).version; });
+    add(told("format"), [&](std::size_t i) { return formatOf(face(i)); });
+    add(told("size"), [&](std::size_t i) { return std::to_string((fonts[i]->bytes + 999) / 1000) + " kB"; });
+    add(told("styles in the file"), [&](std::size_t i) { return std::to_string(fonts[i]->faces.size()); });
+    add(told("glyphs"),
+        [&](std::size_t i) { return prints[i] ? std::to_string(prints[i]->glyph_count) : "?"; });
+    add(told("characters"),
         [&](std::size_t i) { return prints[i] ? std::to_string(prints[i]->character_count) : "?"; });
-    add("features",
+    add(told("features"),
         [&](std::size_t i) { return prints[i] ? joined(prints[i]->features) : std::string("?"); });
-    add("drawn differently", [&](std::size_t i) -> std::string {
+    add(told("drawn differently"), [&](std::size_t i) -> std::string {
         if (i == 0 || !prints[0] || !prints[i])
             return {};
         const auto with_first = compared(*prints[0], *prints[i]);
         return with_first.drawn_differently.empty() ? "" : keysIn(with_first.drawn_differently);
     });
-    add("only here", [&](std::size_t i) -> std::string {
+    add(told("only here"), [&](std::size_t i) -> std::string {
         const std::size_t other = i == 0 && prints.size() > 1 ? 1 : 0;
         if (!prints[i] || !prints[other] || i == other)
             return {};
         const auto extra = compared(*prints[i], *prints[other]).only_first;
         return extra.empty() ? "" : keysIn(extra);
     });
-    add("package", [&](std::size_t i) { return fonts[i]->package; });
-    add("documents", [&](std::size_t i) {
+    add(told("package"), [&](std::size_t i) { return fonts[i]->package; });
+    add(told("documents"), [&](std::size_t i) {
         std::vector<std::string> names;
         for (const auto& document : fonts[i]->documents)
             names.push_back(document.name);
         return joined(names);
     });
-    add("taken in", [&](std::size_t i) { return fonts[i]->added; });
-    add("last used", [&](std::size_t i) { return fonts[i]->last_used; });
+    add(told("taken in"), [&](std::size_t i) { return fonts[i]->added; });
+    add(told("last used"), [&](std::size_t i) { return fonts[i]->last_used; });
     return facts;
 }
 

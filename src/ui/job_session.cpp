@@ -1,6 +1,8 @@
 #include "ui/job_session.h"
+#include "core/base/told.h"
 
 #include "core/base/digest.h"
+#include "ui/core_words.h"
 #include "ui/text.h"
 
 #include <QDateTime>
@@ -169,7 +171,7 @@ void JobSession::bring(const QString& file, Took took)
             took(*read);
             if (!read->project->warnings.empty())
                 emit told(tr("Not everything in %1 could be read; it stays in the file when you save. %2")
-                              .arg(QFileInfo(file).fileName(), ui::text(read->project->warnings.front())));
+                              .arg(QFileInfo(file).fileName(), ui::said(read->project->warnings.front())));
         };
     });
 }
@@ -293,7 +295,7 @@ void JobSession::saved(const std::shared_ptr<JobFile>& of, const QString& file, 
     if (!left_out.empty())
         return emit told(
             tr("Saved the job as %1, without %n paper(s). %2", nullptr, static_cast<int>(left_out.size()))
-                .arg(QFileInfo(file).fileName(), ui::text(left_out.front())));
+                .arg(QFileInfo(file).fileName(), ui::said(left_out.front())));
     emit told(tr("Saved the job as %1. It holds its letters and papers, so it opens without its fonts.")
                   .arg(QFileInfo(file).fileName()));
 }

@@ -3,6 +3,7 @@
 #include "core/alphabet/alphabet_font.h"
 #include "core/alphabet/letter_names.h"
 #include "core/base/file_output.h"
+#include "core/base/told.h"
 #include "core/formats/stitch_file.h"
 #include "core/package/archive.h"
 #include "core/type/shape.h"
@@ -119,10 +120,10 @@ std::optional<std::string> sewnIn(const File& file, SewnLetter& letter)
     if (!read)
         return std::string(errorText(read.error().code));
     if (read->is_cut_short)
-        return "the file ends before its end";
+        return std::string(told("the file ends before its end"));
     letter.work = sewnPart(read->work);
     if (letter.work.empty())
-        return "there is no stitch in it";
+        return std::string(told("there is no stitch in it"));
     letter.file = file.name;
     return {};
 }
@@ -158,7 +159,7 @@ std::string nameOf(const std::vector<File>& files, const fs::path& path)
                                            : path.stem().string());
 }
 
-AlphabetPackage told(const std::vector<File>& files, const fs::path& path)
+AlphabetPackage lettersOf(const std::vector<File>& files, const fs::path& path)
 {
     AlphabetPackage out;
     std::vector<std::string> names;
@@ -179,7 +180,7 @@ AlphabetPackage told(const std::vector<File>& files, const fs::path& path)
             letter.variant = guess.variant;
             letter.confidence = guess.confidence;
             if (auto reason = guess.letter.empty()
-                                  ? std::optional<std::string>("no letter is told by its name")
+                                  ? std::optional<std::string>(told("no letter is told by its name"))
                                   : sewnIn(files[i], letter)) {
                 out.left_out.push_back({files[i].name, *reason});
                 continue;
@@ -261,7 +262,8 @@ std::optional<AlphabetPackage> described(const std::vector<File>& files, const F
         const auto file = std::ranges::find(files, name, &File::name);
         if (letter.letter.empty() || toUtf32(letter.letter).size() != 1 || file == files.end() ||
             !isStitchFile(name)) {
-            out.left_out.push_back({name, "the description names no letter, or the file is not there"});
+            out.left_out.push_back(
+                {name, std::string(told("the description names no letter, or the file is not there"))});
             continue;
         }
         if (const auto reason = sewnIn(*file, letter)) {
@@ -329,7 +331,7 @@ Result<AlphabetPackage> unlessEmpty(AlphabetPackage package, const std::string& 
         return fail(ErrorCode::AlphabetEmpty, name,
                     package.left_out.empty()
                         ? std::string()
-                        : package.left_out.front().file + ": " + package.left_out.front().reason);
+                        : told("{}: {}", package.left_out.front().file, package.left_out.front().reason));
     return package;
 }
 
@@ -406,7 +408,7 @@ AlphabetPackage alphabetsOf(const std::vector<AlphabetFile>& files, const fs::pa
     }
     std::erase_if(rest, [](const File& f) { return !isStitchFile(f.name); });
     if (!rest.empty())
-        take(told(rest, source));
+        take(lettersOf(rest, source));
     return out;
 }
 

@@ -1,5 +1,6 @@
 #include "core/alphabet/made_alphabet.h"
 
+#include "core/base/told.h"
 #include "core/geometry/weld.h"
 #include "core/stitch/stitch_planner.h"
 #include "core/type/shape.h"
@@ -40,7 +41,7 @@ Result<MadeAlphabet> madeAlphabet(const FontFace& face, double size_mm, const St
             continue;
         const auto glyph = face.glyphOf(c);
         if (glyph == 0) {
-            out.missing.push_back({toUtf8(c), "the font lacks it"});
+            out.missing.push_back({toUtf8(c), std::string(told("the font lacks it"))});
             continue;
         }
         const Paths drawn = transformed(face.glyphOutline(glyph), Affine{scale, 0, 0, scale, 0, 0});

@@ -2,6 +2,7 @@
 
 #include "core/alphabet/letter_names.h"
 #include "core/alphabet/letter_order.h"
+#include "core/base/told.h"
 #include "core/type/shape.h"
 
 #include <algorithm>
@@ -38,8 +39,8 @@ Result<TypedWords> typed(const Alphabet& alphabet, std::string_view words, const
     out.scale = options.size_mm.value_or(alphabet.size_mm) / alphabet.size_mm;
     if (!(out.scale >= kLeastScale - 1e-9 && out.scale <= kMostScale + 1e-9))
         return fail(ErrorCode::AlphabetSize, alphabet.name,
-                    rounded(alphabet.size_mm * std::clamp(out.scale, kLeastScale, kMostScale)) +
-                        " mm is the nearest");
+                    told("{} mm is the nearest",
+                         rounded(alphabet.size_mm * std::clamp(out.scale, kLeastScale, kMostScale))));
 
     // Along a straight line first: where each letter's room begins.
     struct OnLine
@@ -70,7 +71,7 @@ Result<TypedWords> typed(const Alphabet& alphabet, std::string_view words, const
     const double length = x - options.tracking_mm;
     if (options.radius_mm != 0.0 && length > 2.0 * std::numbers::pi * std::abs(options.radius_mm))
         return fail(ErrorCode::ShapeUnknown, {},
-                    "the words are " + rounded(length) + " mm long, more than the circle is round");
+                    told("the words are {} mm long, more than the circle is round", rounded(length)));
 
     std::vector<LyingLetter> lying;
     for (const auto& [index, x_mm, room_mm] : line) {

@@ -1,5 +1,7 @@
 #include "core/base/file_output.h"
 
+#include "core/base/told.h"
+
 #include <cerrno>
 #include <cstring>
 #include <fstream>
@@ -138,7 +140,7 @@ Result<std::string> readFile(const std::filesystem::path& path, std::size_t max_
         return fail(ErrorCode::FileUnreadable, path.string(), status_error.message());
     if (size > max_bytes)
         return fail(ErrorCode::FileUnreadable, path.string(),
-                    "it is larger than " + std::to_string(max_bytes >> 20) + " MB");
+                    told("it is larger than {} MB", max_bytes >> 20));
     std::ifstream in(path, std::ios::binary);
     std::string bytes(static_cast<std::size_t>(size), '\0');
     in.read(bytes.data(), static_cast<std::streamsize>(size));

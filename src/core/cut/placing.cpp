@@ -1,5 +1,6 @@
 #include "core/cut/placing.h"
 
+#include "core/base/told.h"
 #include "core/cut/occupancy.h"
 #include "core/cut/rows_of_boxes.h"
 #include "core/geometry/box.h"
@@ -334,8 +335,7 @@ Result<void> check(std::size_t items, const SheetSize& sheet, double spacing_mm)
     if (!(spacing_mm >= 0.0 && spacing_mm <= kMostSpacing_mm))
         return fail(ErrorCode::DistanceOutOfRange, {}, "things on a sheet lie 0 to 200 mm apart");
     if (items > kMostPlaced)
-        return fail(ErrorCode::TooComplex, {},
-                    "a list is placed up to " + std::to_string(kMostPlaced) + " pieces at once");
+        return fail(ErrorCode::TooComplex, {}, told("a list is placed up to {} pieces at once", kMostPlaced));
     return {};
 }
 

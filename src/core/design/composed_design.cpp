@@ -1,5 +1,6 @@
 #include "core/design/composed_design.h"
 
+#include "core/base/told.h"
 #include "core/design/along_shape.h"
 #include "core/design/design_proof.h"
 #include "core/design/drawings.h"
@@ -196,7 +197,7 @@ Result<void> finishInto(ComposedDesign& composed, Welded welded, const Job& job,
     const double larger_mm = std::max(std::abs(place.a) * ink.width(), place.d * ink.height());
     if (larger_mm > kMaxSize_mm)
         return fail(ErrorCode::SizeOutOfRange, {},
-                    "the longer side would be " + std::to_string(std::lround(larger_mm / 1000.0)) + " m");
+                    told("the longer side would be {} m", std::lround(larger_mm / 1000.0)));
     Design& design = composed.design;
     design.em_mm = kU_per_em * std::min(std::abs(place.a), place.d); // tolerances follow the smaller side
     for (const Point p : welded.crossings)
@@ -219,9 +220,10 @@ Result<void> finishInto(ComposedDesign& composed, Welded welded, const Job& job,
     design.missing = composed.setting.missing;
     design.is_mirrored = job.is_mirrored;
     if (!design.finished.is_reduced_everywhere)
-        design.warnings.push_back("some nodes stayed: without them the outline would have crossed itself");
+        design.warnings.emplace_back(
+            told("some nodes stayed: without them the outline would have crossed itself"));
     if (!design.missing.empty())
-        design.warnings.push_back("the font lacks " + listed(design.missing) + "; left out");
+        design.warnings.push_back(told("the font lacks {}; left out", listed(design.missing)));
     return {};
 }
 
@@ -432,7 +434,7 @@ Result<ComposedDesign> composeDesign(const Job& asked, const FindLetters& letter
         composed.design.glyphs_mm.push_back(transformed(*glyph.paths, composed.to_mm.after(glyph.at)));
     composed.design.weld.nodes_before = nodesOf(composed.setting); // also of what was bent first
     for (const auto& font : composed.setting.missing_fonts)
-        composed.design.warnings.push_back(font.path + ": the font is not here");
+        composed.design.warnings.push_back(told("{}: the font is not here", font.path));
     return composed;
 }
 

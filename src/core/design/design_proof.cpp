@@ -1,5 +1,6 @@
 #include "core/design/design_proof.h"
 
+#include "core/base/told.h"
 #include "core/design/along_shape.h"
 #include "core/design/sewn_otherwise.h"
 #include "core/stitch/stitch_figures.h"
@@ -217,8 +218,7 @@ Result<DesignProof> proofOf(const ComposedDesign& composed, const Job& job, cons
 {
     if (const auto& nodes = composed.design.figures_mm.nodes; nodes > kMostProofNodes)
         return fail(ErrorCode::TooComplex, {},
-                    "Proof looks at up to " + std::to_string(kMostProofNodes) +
-                        " nodes at once, and these have " + std::to_string(nodes));
+                    told("Proof looks at up to {} nodes at once, and these have {}", kMostProofNodes, nodes));
     DesignProof proof;
     proof.outline = composed.design.finished.mended.proof;
     if (!proof.outline) {

@@ -1,5 +1,6 @@
 #include "core/design/job.h"
 
+#include "core/base/told.h"
 #include "core/design/lettering_json.h"
 #include "core/design/list_json.h"
 #include "core/type/shape.h"
@@ -104,7 +105,7 @@ Result<void> checkSize(const FinishedSize& size)
 {
     for (const double side : {size.value_mm, size.isOutOfProportion() ? *size.other_mm : size.value_mm})
         if (!(side >= kMinSize_mm && side <= kMaxSize_mm))
-            return fail(ErrorCode::SizeOutOfRange, trimmed(side) + " mm");
+            return fail(ErrorCode::SizeOutOfRange, told("{} mm", trimmed(side)));
     return {};
 }
 
@@ -115,8 +116,7 @@ Result<void> checkWords(std::string_view words)
     if (words.find_first_not_of(" \t\r\n") == std::string_view::npos)
         return fail(ErrorCode::EmptyText);
     if (const auto n = characterCount(words); n > kMaxCharacters)
-        return fail(ErrorCode::TextTooLong, {},
-                    std::to_string(n) + " characters, at most " + std::to_string(kMaxCharacters));
+        return fail(ErrorCode::TextTooLong, {}, told("{} characters, at most {}", n, kMaxCharacters));
     return {};
 }
 

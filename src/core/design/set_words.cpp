@@ -1,5 +1,6 @@
 #include "core/design/set_words.h"
 
+#include "core/base/told.h"
 #include "core/design/job.h"
 
 #include <algorithm>
@@ -61,7 +62,7 @@ Result<SetWords> setWords(const FontFace& face, const std::string& words, const 
         }
     }
     if (set.glyphs_fu.empty() && !set.missing.empty())
-        return fail(ErrorCode::NoGlyphs, face.path().string(), "it lacks " + listed(set.missing));
+        return fail(ErrorCode::NoGlyphs, face.path().string(), told("it lacks {}", listed(set.missing)));
     if (set.glyphs_fu.empty())
         return fail(ErrorCode::NothingToCut, face.path().string());
     return set;

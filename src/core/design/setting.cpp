@@ -1,5 +1,6 @@
 #include "core/design/setting.h"
 
+#include "core/base/told.h"
 #include "core/design/setter.h"
 
 #include <cmath>
@@ -49,7 +50,7 @@ Result<void> Setter::checkResult() const
         std::string lacking;
         for (const char32_t c : m_setting.missing)
             lacking += (lacking.empty() ? "" : " ") + toUtf8(c);
-        return fail(ErrorCode::NoGlyphs, m_job.font.path, "it lacks " + lacking);
+        return fail(ErrorCode::NoGlyphs, m_job.font.path, told("it lacks {}", lacking));
     }
     return fail(ErrorCode::NothingToCut, m_job.font.path);
 }

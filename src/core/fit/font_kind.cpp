@@ -1,6 +1,7 @@
 #include "core/fit/font_kind.h"
 
 #include "core/base/text.h"
+#include "core/base/told.h"
 #include "core/fit/joins.h"
 #include "core/geometry/nesting.h"
 
@@ -117,13 +118,12 @@ KindFound kindOf(const KindFacts& facts)
         return {};
     };
     if (const auto word = says({"dingbat", "ornament", "symbol", "icon"}); !word.empty())
-        return {FontKind::PictureFont, "Its name says “" + std::string(word) + "”."};
+        return {FontKind::PictureFont, told("Its name says “{}”.", word)};
     if (!facts.has_letters)
         return {FontKind::PictureFont, "It has no letter A."};
     if (facts.joins.isJoiningScript())
-        return {FontKind::JoiningScript, std::to_string(facts.joins.joins) + " of " +
-                                             std::to_string(facts.joins.pairs) +
-                                             " pairs of common small letters hang together."};
+        return {FontKind::JoiningScript, told("{} of {} pairs of common small letters hang together.",
+                                              facts.joins.joins, facts.joins.pairs)};
     if (facts.is_fixed_width)
         return {FontKind::FixedWidth, "All its letters are equally wide."};
     // PANOSE: 2 Latin text, 3 Latin hand written, 4 Latin decorative.
@@ -132,10 +132,10 @@ KindFound kindOf(const KindFacts& facts)
     if (facts.panose_kind == 4)
         return {FontKind::Decorative, "The font calls itself decorative (PANOSE)."};
     if (const auto word = says({"script", "hand", "brush", "pen", "callig", "marker"}); !word.empty())
-        return {FontKind::Hand, "Its name says “" + std::string(word) + "”."};
+        return {FontKind::Hand, told("Its name says “{}”.", word)};
     if (const auto word = says({"ornate", "deco", "stencil", "shadow", "inline", "outline", "gingham"});
         !word.empty())
-        return {FontKind::Decorative, "Its name says “" + std::string(word) + "”."};
+        return {FontKind::Decorative, told("Its name says “{}”.", word)};
     if (facts.panose_kind == 2 && facts.panose_serif >= 11 && facts.panose_serif <= 15)
         return {FontKind::Sans, "The font calls itself sans (PANOSE)."};
     if (facts.panose_kind == 2 && facts.panose_serif >= 2 && facts.panose_serif <= 10)

@@ -1,5 +1,7 @@
 #include "core/formats/path_data.h"
 
+#include "core/base/told.h"
+
 #include <array>
 #include <charconv>
 #include <cmath>
@@ -35,8 +37,7 @@ public:
     {
         const auto damaged = [this] {
             return fail(ErrorCode::DocumentDamaged, {},
-                        "path data after " + std::to_string(m_at) + " of " + std::to_string(m_data.size()) +
-                            " bytes");
+                        told("path data after {} of {} bytes", m_at, m_data.size()));
         };
         char command = 0;
         for (skip(); m_at < m_data.size(); skip()) {

@@ -1,5 +1,6 @@
 #include "core/geometry/offset.h"
 
+#include "core/base/told.h"
 #include "core/geometry/box.h"
 #include "core/geometry/engine/curve_engine.h"
 #include "core/geometry/nesting.h"
@@ -148,8 +149,7 @@ Result<Outline> offset(const Outline& outline, double distance, Unit unit, const
     if (std::abs(distance) > kFar_u * unit.u)
         if (const std::size_t own = nodesOfItsOwn(outline, unit); own > kMostNodesFar)
             return fail(ErrorCode::TooComplex, {},
-                        std::to_string(own) + " nodes; so far out it does with " +
-                            std::to_string(kMostNodesFar));
+                        told("{} nodes; so far out it does with {}", own, kMostNodesFar));
     const auto steps = stepsTo(distance, unit, options.join, nodes);
     OffsetOptions each = options;
     each.tolerance = options.tolerance / static_cast<double>(steps.size());

@@ -1,6 +1,7 @@
 #include "core/handoff/sewn_name.h"
 
 #include "core/alphabet/letter_order.h"
+#include "core/base/told.h"
 
 #include <algorithm>
 #include <cmath>
@@ -105,8 +106,9 @@ Result<std::vector<LyingLetter>> lyingIn(const std::vector<NameInHoop>& names, c
         for (const auto& letter : name->sewn_letters) {
             if (!scaleOf(letter.to_mm).isWithin()) {
                 std::ostringstream nearest;
-                nearest << std::round(nearestSize_mm(letter) * 10.0) / 10.0 << " mm is the nearest";
-                return fail(ErrorCode::AlphabetSize, letter.alphabet->name, nearest.str());
+                nearest << std::round(nearestSize_mm(letter) * 10.0) / 10.0;
+                return fail(ErrorCode::AlphabetSize, letter.alphabet->name,
+                            told("{} mm is the nearest", nearest.str()));
             }
             const Affine to = place.after(letter.to_mm);
             NeedleWork work;

@@ -1,5 +1,6 @@
 #include "core/handoff/sheet_plan.h"
 
+#include "core/base/told.h"
 #include "core/cut/sheet_room.h"
 #include "core/geometry/measure.h"
 #include "core/handoff/sheet_layers.h"
@@ -74,8 +75,8 @@ private:
         }
         if (m_copies.size() > kMostPlaced)
             return fail(ErrorCode::TooComplex, {},
-                        "a list is placed up to " + std::to_string(kMostPlaced) +
-                            " pieces at once, and these are " + std::to_string(m_copies.size()));
+                        told("a list is placed up to {} pieces at once, and these are {}", kMostPlaced,
+                             m_copies.size()));
         return {};
     }
 

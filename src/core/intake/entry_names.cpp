@@ -1,6 +1,7 @@
 #include "core/intake/entry_names.h"
 
 #include "core/base/digest.h"
+#include "core/base/told.h"
 #include "core/intake/safe_name.h"
 
 #include <map>
@@ -60,11 +61,11 @@ void tellNamesApart(PackageContents& contents)
         entry.name = shownName(entry.path.string());
         addNote(entry, is_folder ? "A folder in the package has the same name."
                                  : "Another file in the package has the same name.");
-        contents.notes.push_back(
-            "“" + shownName(old.string()) +
-            (is_folder ? "” is a file and a folder in the package; the file is kept as “"
-                       : "” is in the package twice, with different content; the second is kept as “") +
-            entry.path.filename().string() + "”.");
+        contents.notes.push_back(told(
+            is_folder
+                ? told("“{}” is a file and a folder in the package; the file is kept as “{}”.")
+                : told("“{}” is in the package twice, with different content; the second is kept as “{}”."),
+            shownName(old.string()), entry.path.filename().string()));
     }
 }
 

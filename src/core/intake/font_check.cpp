@@ -1,5 +1,6 @@
 #include "core/intake/font_check.h"
 
+#include "core/base/told.h"
 #include "core/intake/content_kind.h"
 #include "core/intake/run_program.h"
 
@@ -51,7 +52,7 @@ std::string firstComplaint(const std::string& said)
     const auto at = said.find("ERROR: ");
     const auto begin = at == std::string::npos ? 0 : at + 7;
     std::string line = said.substr(begin, said.find('\n', begin) - begin);
-    return line.empty() ? "it gave no reason" : line;
+    return line.empty() ? std::string(told("it gave no reason")) : line;
 }
 
 } // namespace

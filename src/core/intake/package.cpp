@@ -3,6 +3,7 @@
 #include "core/base/digest.h"
 #include "core/base/file_copy.h"
 #include "core/base/text.h"
+#include "core/base/told.h"
 #include "core/intake/document_text.h"
 #include "core/intake/entry_names.h"
 #include "core/intake/font_check.h"
@@ -51,6 +52,12 @@ bool isKeyMapName(const fs::path& path)
                                [&](const char* word) { return name.find(word) != std::string::npos; });
 }
 
+std::string cannotBeRead(const Error& error)
+{
+    return error.detail.empty() ? told("It cannot be read: {}.", errorText(error.code))
+                                : told("It cannot be read: {} ({}).", errorText(error.code), error.detail);
+}
+
 class Inspector
 {
 public:
@@ -66,8 +73,8 @@ public:
             path, m_options.limits, m_contents.use,
             [&](ArchiveEntry entry) { take(std::move(entry), {}, 1); }, stopped, m_options.cancel);
         if (!m_problem && !read && read.error().code != ErrorCode::Cancelled && !m_contents.entries.empty())
-            m_contents.notes.push_back("The package breaks off: " + read.error().detail +
-                                       ". What came before is listed.");
+            m_contents.notes.push_back(
+                told("The package breaks off: {}. What came before is listed.", read.error().detail));
         else if (!read)
             return fail(read.error());
         noteStop(stopped);
@@ -92,8 +99,7 @@ public:
             if (it->is_regular_file(problem))
                 files.push_back(it->path());
             if (files.size() > m_options.limits.entries) {
-                noteStop("It has more than " + std::to_string(m_options.limits.entries) +
-                         " files; the rest was not read.");
+                noteStop(told("It has more than {} files; the rest was not read.", m_options.limits.entries));
                 break;
             }
         }
@@ -133,16 +139,16 @@ private:
     void noteEncoding(const std::string& raw_name, const std::string& encoding)
     {
         if (!encoding.empty() && !isUtf8(raw_name) && !m_contents.entries.empty())
-            addNote(m_contents.entries.back(), "Its name was written in " + encoding + ".");
+            addNote(m_contents.entries.back(), told("Its name was written in {}.", encoding));
     }
 
     void noteStop(const std::string& stopped)
     {
         if (stopped.empty())
             return;
-        m_contents.notes.push_back(
-            stopped +
-            " A package with so much in it is seldom a font package; you can lift the limits for this one.");
+        m_contents.notes.push_back(stopped + " " +
+                                   std::string(told("A package with so much in it is seldom a font package; "
+                                                    "you can lift the limits for this one.")));
         m_contents.is_limited = true;
     }
 
@@ -193,15 +199,14 @@ private:
         out.close();
         addStaged(full_name, whole.path, staged, source.bytes.size());
         if (!source.name_encoding.empty())
-            addNote(m_contents.entries.back(), "Its name was written in " + source.name_encoding + ".");
+            addNote(m_contents.entries.back(), told("Its name was written in {}.", source.name_encoding));
     }
 
     void nested(const ArchiveEntry& source, const std::string& name, const fs::path& path, unsigned depth)
     {
         if (depth > m_options.limits.nesting) {
             addPlain(name, {}, EntryRole::Refused,
-                     "It is a package inside packages, deeper than " +
-                         std::to_string(m_options.limits.nesting) + ".",
+                     told("It is a package inside packages, deeper than {}.", m_options.limits.nesting),
                      source.bytes.size());
             m_contents.is_limited = true;
             return;
@@ -213,7 +218,7 @@ private:
             m_options.cancel);
         if (!read)
             addPlain(name, path, EntryRole::Damaged,
-                     "This package inside cannot be unpacked: " + read.error().detail + ".",
+                     told("This package inside cannot be unpacked: {}.", read.error().detail),
                      source.bytes.size());
         noteStop(stopped);
     }
@@ -255,7 +260,7 @@ private:
                 m_options.cancel);
             if (!read)
                 addPlain(relative.string(), relative, EntryRole::Damaged,
-                         "This package cannot be unpacked: " + read.error().detail + ".", size);
+                         told("This package cannot be unpacked: {}.", read.error().detail), size);
             noteStop(stopped);
             return;
         }
@@ -280,10 +285,10 @@ private:
         } else if (isDocument(entry.content)) {
             describeDocument(entry);
         } else {
-            entry.note = "It is " + std::string(inWords(entry.content)) + "; Under Ink has no use for it.";
+            entry.note = told("It is {}; Under Ink has no use for it.", inWords(entry.content));
         }
         if (isNamedLikeFont(path) && !isFont(entry.content) && entry.content != ContentKind::Empty)
-            entry.note = "It is called a font, but it is " + std::string(inWords(entry.content)) + ".";
+            entry.note = told("It is called a font, but it is {}.", inWords(entry.content));
         m_contents.entries.push_back(std::move(entry));
         tick();
     }
@@ -298,18 +303,17 @@ private:
             else if (error.code == ErrorCode::FontTruncated)
                 entry.note = "It ends too early: a part of it is missing.";
             else if (error.code == ErrorCode::FontUnsafe)
-                entry.note = "It did not pass the safety check for fonts from outside: " + error.detail + ".";
+                entry.note =
+                    told("It did not pass the safety check for fonts from outside: {}.", error.detail);
             else
-                entry.note = "It cannot be cut: " + std::string(errorText(error.code)) + ".";
+                entry.note = told("It cannot be cut: {}.", errorText(error.code));
             return;
         }
         auto faces = FontFace::list(entry.staged);
         auto digest = sha256OfFile(entry.staged);
         if (!faces || !digest) {
             const Error& error = faces ? digest.error() : faces.error();
-            entry.note = std::string(errorText(error.code)) +
-                         (error.detail.empty() ? "" : " (" + error.detail + ")") + ".";
-            entry.note[0] = static_cast<char>(std::toupper(static_cast<unsigned char>(entry.note[0])));
+            entry.note = cannotBeRead(error);
             return;
         }
         entry.role = EntryRole::Font;
@@ -339,10 +343,7 @@ private:
         if (text)
             entry.text = std::move(*text);
         else
-            entry.note = std::string(errorText(text.error().code)) +
-                         (text.error().detail.empty() ? "" : " (" + text.error().detail + ")") + ".";
-        if (!entry.note.empty())
-            entry.note[0] = static_cast<char>(std::toupper(static_cast<unsigned char>(entry.note[0])));
+            entry.note = cannotBeRead(text.error());
     }
 
     void tick() const

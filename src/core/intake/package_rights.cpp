@@ -1,6 +1,7 @@
 #include "core/intake/package_rights.h"
 
 #include "core/base/text.h"
+#include "core/base/told.h"
 
 #include <algorithm>
 #include <array>
@@ -95,15 +96,15 @@ bool isReceipt(const PackageEntry& document)
 std::vector<EvidenceText> evidenceIn(const FaceInfo& face)
 {
     std::vector<EvidenceText> evidence;
-    const auto add = [&](const char* what, const std::string& text) {
+    const auto add = [&](std::string_view what, const std::string& text) {
         if (!text.empty())
-            evidence.push_back({EvidenceKind::NameTable, std::string("the font itself, ") + what, text});
+            evidence.push_back({EvidenceKind::NameTable, told("the font itself, {}", what), text});
     };
-    add("licence", face.licence);
-    add("licence address", face.licence_url);
-    add("copyright", face.copyright);
-    add("trademark", face.trademark);
-    add("description", face.description);
+    add(told("licence"), face.licence);
+    add(told("licence address"), face.licence_url);
+    add(told("copyright"), face.copyright);
+    add(told("trademark"), face.trademark);
+    add(told("description"), face.description);
     return evidence;
 }
 
@@ -154,7 +155,7 @@ Dossier dossierOf(const PackageContents& contents, std::size_t font, const std::
             if (seen.insert(text.name + text.text).second)
                 evidence.push_back(std::move(text));
     if (!listing.empty())
-        evidence.push_back({EvidenceKind::Listing, "the catalogue's listing", listing});
+        evidence.push_back({EvidenceKind::Listing, std::string(told("the catalogue's listing")), listing});
     return judge(evidence, factsOf(contents, entry));
 }
 

@@ -1,5 +1,7 @@
 #include "core/intake/run_program.h"
 
+#include "core/base/told.h"
+
 #include <array>
 #include <cerrno>
 #include <csignal>
@@ -78,7 +80,7 @@ Result<ProgramOutput> runProgram(const std::vector<std::string>& arguments,
             std::chrono::duration_cast<std::chrono::milliseconds>(deadline - std::chrono::steady_clock::now())
                 .count();
         if (left <= 0) {
-            complaint = "it took too long";
+            complaint = told("it took too long");
             break;
         }
         if (::poll(ends.data(), ends.size(), static_cast<int>(left)) < 0 && errno != EINTR) {
@@ -98,7 +100,7 @@ Result<ProgramOutput> runProgram(const std::vector<std::string>& arguments,
             auto& text = i == 0 ? output.out : output.err;
             text.append(block.data(), static_cast<std::size_t>(got));
             if (output.out.size() + output.err.size() > max_bytes)
-                complaint = "it said too much";
+                complaint = told("it said too much");
         }
     }
     if (!complaint.empty())

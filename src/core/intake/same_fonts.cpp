@@ -1,5 +1,6 @@
 #include "core/intake/same_fonts.h"
 
+#include "core/base/told.h"
 #include "core/intake/entry_names.h"
 
 #include <algorithm>
@@ -29,8 +30,9 @@ void compareNamesakes(PackageContents& contents, const std::vector<int>& group)
                 addNote(entryAt(i), "It shares its name with other fonts here.");
                 files += (files.empty() ? "" : ", ") + entryAt(i).path.filename().string();
             }
-            contents.notes.push_back(std::to_string(same.size()) + " different fonts call themselves “" +
-                                     name + "”: " + files + ". They are told apart by their file names.");
+            contents.notes.push_back(
+                told("{} different fonts call themselves “{}”: {}. They are told apart by their file names.",
+                     same.size(), name, files));
         }
     if (by_format.size() < 2 ||
         std::ranges::any_of(by_format, [](const auto& f) { return f.second.size() > 1; }))
@@ -41,12 +43,13 @@ void compareNamesakes(PackageContents& contents, const std::vector<int>& group)
         if (i != chosen)
             entryAt(i).better = chosen;
     const bool is_cff = *best == ContentKind::OpenTypeCff;
-    contents.notes.push_back(
-        "“" + name + "” is here in " + std::to_string(group.size()) + " formats. " +
-        entryAt(chosen).path.filename().string() +
-        (is_cff ? " is recommended: OpenType (CFF) keeps the curves as they were drawn, with fewer nodes "
-                  "to cut."
-                : " is recommended: other programs can install it, the web formats they cannot."));
+    contents.notes.push_back(told(is_cff ? told("“{}” is here in {} formats. {} is recommended: OpenType "
+                                                "(CFF) keeps the curves as they were drawn, "
+                                                "with fewer nodes to cut.")
+                                         : told("“{}” is here in {} formats. {} is recommended: other "
+                                                "programs can install it, the web formats they "
+                                                "cannot."),
+                                  name, group.size(), entryAt(chosen).path.filename().string()));
 }
 
 } // namespace
@@ -60,8 +63,8 @@ void compareFonts(PackageContents& contents)
         const auto [first, is_new] = by_content.try_emplace(entry.sha256, static_cast<int>(i));
         if (!is_new) {
             entry.better = first->second;
-            addNote(entry, "It is byte for byte the same as " +
-                               contents.entries[static_cast<std::size_t>(first->second)].name + ".");
+            addNote(entry, told("It is byte for byte the same as {}.",
+                                contents.entries[static_cast<std::size_t>(first->second)].name));
             continue;
         }
         by_name[entry.faces.front().family + "\n" + entry.faces.front().style].push_back(static_cast<int>(i));

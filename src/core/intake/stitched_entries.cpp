@@ -5,6 +5,7 @@
 #include "core/alphabet/letter_names.h"
 #include "core/base/digest.h"
 #include "core/base/file_output.h"
+#include "core/base/told.h"
 #include "core/formats/stitch_file.h"
 
 #include <algorithm>
@@ -53,14 +54,14 @@ std::string noteOf(const Alphabet& alphabet)
 {
     const auto unsure = std::ranges::count_if(
         alphabet.letters, [](const SewnLetter& l) { return l.confidence < kSureOfLetter; });
-    std::string note = std::to_string(alphabet.letters.size()) + " stitched letters.";
+    std::string note = told("{} stitched letters.", alphabet.letters.size());
     if (unsure > 0)
-        note += " " + std::to_string(unsure) + " not told surely: look at the letters before they are typed.";
+        note += " " + told("{} not told surely: look at the letters before they are typed.", unsure);
     if (const auto missing = missingOf(alphabet); !missing.empty()) {
-        note += " It lacks";
+        std::string letters;
         for (const char c : missing)
-            note += std::string(" ") + c;
-        note += ".";
+            letters += (letters.empty() ? "" : " ") + std::string(1, c);
+        note += " " + told("It lacks {}.", letters);
     }
     return note;
 }
@@ -116,7 +117,7 @@ Result<void> addStitchedLetters(PackageContents& contents, const CancelToken& ca
     for (const auto& [file, reason] : package.left_out)
         if (const auto at = entry_of.find(file); at != entry_of.end()) {
             contents.entries[at->second].role = EntryRole::Damaged;
-            contents.entries[at->second].note = "It is no letter that could be typed: " + reason + ".";
+            contents.entries[at->second].note = told("It is no letter that could be typed: {}.", reason);
         }
     for (const auto& alphabet : package.alphabets) {
         if (cancel.isCancelled())

@@ -1,4 +1,5 @@
 #include "core/base/file_copy.h"
+#include "core/base/told.h"
 #include "core/intake/package.h"
 #include "core/intake/safe_name.h"
 
@@ -36,7 +37,7 @@ Result<Taken> takeEntries(const PackageContents& contents, const std::vector<std
         fs::path target = folder / entry.path;
         fs::create_directories(target.parent_path(), problem);
         if (!fs::is_directory(target.parent_path(), problem)) { // this one only
-            taken.left_out.push_back(entry.name + ": a file stands where its folder would be.");
+            taken.left_out.push_back(told("{}: a file stands where its folder would be.", entry.name));
             continue;
         }
         if (!isBelow(target.parent_path(), folder))

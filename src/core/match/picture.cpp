@@ -1,5 +1,7 @@
 #include "core/match/picture.h"
 
+#include "core/base/told.h"
+
 #include <png.h>
 #include <turbojpeg.h>
 #include <webp/decode.h>
@@ -20,8 +22,7 @@ Result<Picture> sized(long long width, long long height)
     if (width <= 0 || height <= 0)
         return fail(ErrorCode::PictureUnreadable);
     if (width * height > kMostPixels)
-        return fail(ErrorCode::PictureTooLarge, {},
-                    std::to_string(width) + " x " + std::to_string(height) + " pixels");
+        return fail(ErrorCode::PictureTooLarge, {}, told("{} x {} pixels", width, height));
     Picture picture{static_cast<int>(width), static_cast<int>(height), {}};
     picture.rgb.resize(static_cast<std::size_t>(width * height) * 3);
     return picture;

@@ -1,6 +1,7 @@
 #include "core/match/picture_match.h"
 
 #include "core/base/on_threads.h"
+#include "core/base/told.h"
 #include "core/type/alternates.h"
 #include "core/type/shape.h"
 
@@ -76,8 +77,7 @@ Result<PictureMatch> PictureMatch::of(const PictureInk& ink, const std::string& 
         return fail(ErrorCode::EmptyText);
     line = line.substr(first, line.find_last_not_of(' ') - first + 1);
     if (const auto n = toUtf32(line).size(); n > kMostMatchLetters)
-        return fail(ErrorCode::TextTooLong, {},
-                    std::to_string(n) + " characters, at most " + std::to_string(kMostMatchLetters));
+        return fail(ErrorCode::TextTooLong, {}, told("{} characters, at most {}", n, kMostMatchLetters));
     return PictureMatch(ink, line);
 }
 

@@ -39,6 +39,8 @@ struct MatchFace
 double slopeLeft_deg(const FaceMatch& match);
 /// Less than this is level.
 inline constexpr double kLevel_deg = 0.3;
+/// A line that rises much is half level after one look: so often it is looked at again.
+inline constexpr int kMostLevellings = 3;
 
 class PictureMatch
 {

@@ -1,5 +1,6 @@
 #include "core/package/archive.h"
 
+#include "core/base/told.h"
 #include "core/package/text_encoding.h"
 
 #include <archive.h>
@@ -78,12 +79,22 @@ private:
 std::string problemOf(::archive* reader)
 {
     const char* text = archive_error_string(reader);
-    return text ? text : "it cannot be unpacked";
+    const std::string_view why = text ? text : "";
+    const auto says = [why](std::initializer_list<std::string_view> words) {
+        return std::ranges::any_of(words,
+                                   [why](auto word) { return why.find(word) != std::string_view::npos; });
+    };
+    // libarchive speaks English, and of its own insides.
+    return std::string(says({"runcated", "nexpected end"})        ? told("its end is missing")
+                       : says({"assphrase", "ncrypt", "assword"}) ? told("it is locked with a password")
+                       : says({"nsupported", "not supported"})
+                           ? told("it is packed in a way that is not known here")
+                           : told("what is packed in it is damaged"));
 }
 
-std::string inMb(std::uint64_t bytes)
+std::uint64_t inMb(std::uint64_t bytes)
 {
-    return std::to_string(bytes >> 20) + " MB";
+    return bytes >> 20;
 }
 
 class EntryReader
@@ -119,7 +130,7 @@ public:
                 std::string as_far_as_read;
                 if (m_limits.keeps_refused)
                     as_far_as_read = std::move(entry.bytes);
-                refuse(entry, Refusal::Damaged, "It is damaged: " + problemOf(m_reader) + ".");
+                refuse(entry, Refusal::Damaged, told("It is damaged: {}.", problemOf(m_reader)));
                 entry.bytes = std::move(as_far_as_read);
                 return;
             }
@@ -127,17 +138,18 @@ public:
             const auto end = static_cast<std::uint64_t>(offset) + size;
             if (end > m_limits.entry_bytes)
                 return refuse(entry, Refusal::OverLimit,
-                              "It unpacks to more than " + inMb(m_limits.entry_bytes) + ".");
+                              told("It unpacks to more than {} MB.", inMb(m_limits.entry_bytes)));
             const double packed =
                 static_cast<double>(archive_filter_bytes(m_reader, -1) - packed_before) + 65536.0;
             if (end > (1u << 20) && static_cast<double>(end) > m_limits.ratio * packed)
                 return refuse(entry, Refusal::OverLimit,
-                              "It unpacks to more than " + std::to_string(static_cast<int>(m_limits.ratio)) +
-                                  " times its packed size, as packages made to fill a disk do.");
+                              told("It unpacks to more than {} times its packed size, as packages made to "
+                                   "fill a disk do.",
+                                   static_cast<int>(m_limits.ratio)));
             if (m_use.bytes + end > m_limits.total_bytes)
-                return refuse(entry, Refusal::OverLimit,
-                              "With it the package would unpack to more than " + inMb(m_limits.total_bytes) +
-                                  ".");
+                return refuse(
+                    entry, Refusal::OverLimit,
+                    told("With it the package would unpack to more than {} MB.", inMb(m_limits.total_bytes)));
             if (end > entry.bytes.size())
                 entry.bytes.resize(static_cast<std::size_t>(end));
             std::copy_n(static_cast<const char*>(block), size, entry.bytes.data() + offset);
@@ -184,8 +196,7 @@ Result<void> readAll(::archive* reader, const std::string& name, const PackageLi
         if (status == ARCHIVE_RETRY)
             continue;
         if (++use.entries > limits.entries) {
-            stopped =
-                "It has more than " + std::to_string(limits.entries) + " entries; the rest was not read.";
+            stopped = told("It has more than {} entries; the rest was not read.", limits.entries);
             return {};
         }
         ArchiveEntry entry;

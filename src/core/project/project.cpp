@@ -1,6 +1,7 @@
 #include "core/project/project.h"
 
 #include "core/base/file_output.h"
+#include "core/base/told.h"
 #include "core/formats/svg_writer.h"
 #include "core/package/archive.h"
 
@@ -40,7 +41,7 @@ Result<void> checkVersion(const std::string& text, const std::string& name)
         return fail(ErrorCode::ProjectDamaged, name, "project.json");
     const int version = json["version"].get<int>();
     if (version > kProjectVersion)
-        return fail(ErrorCode::ProjectTooNew, name, "version " + std::to_string(version));
+        return fail(ErrorCode::ProjectTooNew, name, told("version {}", version));
     return {};
 }
 
@@ -134,7 +135,7 @@ Result<Project> readProject(std::string_view bytes, const std::string& name)
         if (entry.is_folder)
             return;
         if (entry.refusal != Refusal::None) {
-            project.warnings.push_back(entry.name + ": " + entry.reason);
+            project.warnings.push_back(told("{}: {}", entry.name, entry.reason));
             project.others.push_back({entry.name, std::move(entry.bytes), entry.link_target});
         } else if (entry.name.starts_with(kEvidence)) {
             project.evidence.push_back({entry.name.substr(kEvidence.size()), std::move(entry.bytes)});
@@ -150,7 +151,7 @@ Result<Project> readProject(std::string_view bytes, const std::string& name)
         project.warnings.push_back(stopped);
     for (const char* part : {"project.json", "job.json", "letters.json"})
         if (!entries.contains(part))
-            return fail(ErrorCode::ProjectDamaged, name, std::string("it lacks ") + part);
+            return fail(ErrorCode::ProjectDamaged, name, told("it lacks {}", part));
     if (auto ok = checkVersion(entries["project.json"], name); !ok)
         return fail(ok.error());
     std::istringstream job_text(entries["job.json"]);

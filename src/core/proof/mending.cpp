@@ -1,5 +1,6 @@
 #include "core/proof/mending.h"
 
+#include "core/base/told.h"
 #include "core/geometry/boolean.h"
 #include "core/geometry/box.h"
 #include "core/geometry/bridge.h"
@@ -53,8 +54,7 @@ public:
                    most = m_asked.widens() ? kMostMendedNodes : kMostProofNodes;
         if (nodes > most)
             return fail(ErrorCode::TooComplex, {},
-                        "this mending takes up to " + std::to_string(most) +
-                            " nodes at once, and these have " + std::to_string(nodes));
+                        told("this mending takes up to {} nodes at once, and these have {}", most, nodes));
         if (auto ok = look(); !ok)
             return fail(ok.error());
         const auto before = m_proof.findings(1.0, m_asked.asWanted(m_request));

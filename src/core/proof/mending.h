@@ -1,6 +1,7 @@
 // Mendings brought onto an outline, in a fixed order.
 #pragma once
 
+#include "core/base/told.h"
 #include "core/proof/mending_kind.h"
 #include "core/proof/outline_proof.h"
 
@@ -79,8 +80,9 @@ Result<Mended> mend(const Outline& outline_mm, std::span<const PlacedMending> me
 
 /// Reasons of Mended::Left.
 inline constexpr std::string_view kNoRoom =
-    "there is room for one of the two only: the stroke, or the gap beside it";
-inline constexpr std::string_view kNoPlaceForBridge = "no place on its edge is sound enough for a bridge";
+    told("there is room for one of the two only: the stroke, or the gap beside it");
+inline constexpr std::string_view kNoPlaceForBridge =
+    told("no place on its edge is sound enough for a bridge");
 
 /// Tolerances follow the letters, and what is asked for where that is much smaller.
 Unit proofUnit(double em_mm, const ProcessLimits& limits);

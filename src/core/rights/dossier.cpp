@@ -1,5 +1,6 @@
 #include "core/rights/dossier.h"
 
+#include "core/base/told.h"
 #include "core/rights/findings.h"
 #include "core/rights/sentences.h"
 
@@ -128,9 +129,10 @@ private:
         m_dossier.verdict = Verdict::GiftsOnly;
         const auto detailed =
             std::ranges::find_if(because, [](const Finding* f) { return !f->statement.detail.empty(); });
-        m_dossier.reason = detailed == because.end()
-                               ? "It may be used for yourself and for gifts; selling is not allowed."
-                               : "For yourself and for gifts; selling " + (*detailed)->statement.detail + ".";
+        m_dossier.reason =
+            detailed == because.end()
+                ? "It may be used for yourself and for gifts; selling is not allowed."
+                : told("For yourself and for gifts; selling {}.", (*detailed)->statement.detail);
         quote(because);
     }
 
@@ -156,7 +158,7 @@ private:
         for (const auto& f : m_findings.said)
             if (!says_credit && isAbout(f, Question::Credit) && f.statement.answer == Answer::Yes &&
                 !isHint(f)) {
-                addOnce(m_dossier.limits, "with credit to the author");
+                addOnce(m_dossier.limits, std::string(told("with credit to the author")));
                 addOnce(m_dossier.deciding, f.quote);
             }
         m_dossier.verdict = m_dossier.limits.empty() ? Verdict::MaySell : Verdict::SellWithinLimits;
@@ -207,8 +209,9 @@ private:
         };
         for (const auto* hint : sides.hints)
             if (hint->quote.kind == EvidenceKind::Listing && saysMore(hint->statement))
-                addOnce(m_dossier.notes, "The listing says “" + hint->quote.sentence +
-                                             "”, which the font's own text does not bear out.");
+                addOnce(m_dossier.notes,
+                        told("The listing says “{}”, which the font's own text does not bear out.",
+                             hint->quote.sentence));
     }
 
     Dossier& m_dossier;
@@ -253,9 +256,10 @@ Dossier judge(std::span<const EvidenceText> evidence, const FontFacts& facts)
             dossier.price = f.statement.detail;
     // Restricted embedding is a reason to look for a commercial licence, never a verdict.
     if (facts.fs_type >= 0 && (facts.fs_type & 0xf) == 2)
-        addOnce(dossier.notes,
-                "The font's embedding bits say “restricted”: " + embeddingInWords(facts.fs_type) +
-                    " That is about documents, not about goods.");
+        addOnce(
+            dossier.notes,
+            told("The font's embedding bits say “restricted”: {} That is about documents, not about goods.",
+                 embeddingInWords(facts.fs_type)));
     return dossier;
 }
 

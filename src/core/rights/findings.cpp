@@ -1,5 +1,6 @@
 #include "core/rights/findings.h"
 
+#include "core/base/told.h"
 #include "core/rights/family_names.h"
 #include "core/rights/language.h"
 #include "core/rights/licence_names.h"
@@ -47,7 +48,7 @@ public:
         m_evidence = &evidence;
         m_text = readText(evidence.text);
         if (m_text.is_cut) {
-            addOnce(m_dossier.notes, evidence.name + " is very long; only its first part was read.");
+            addOnce(m_dossier.notes, told("{} is very long; only its first part was read.", evidence.name));
             addUnclear({quoteOf(m_text.sentences.size() - 1),
                         {},
                         "The text goes on, and was not read to its end.",
@@ -80,8 +81,8 @@ public:
         // A link says little where the text, or the name, of the same licence is at hand.
         for (const auto& [licence, document] : m_links)
             if (std::ranges::find(m_stated, licence) == m_stated.end())
-                addOnce(m_dossier.notes, document + " only speaks of the " + std::string(licence->name) +
-                                             "; that is weaker than its text.");
+                addOnce(m_dossier.notes, told("{} only speaks of the {}; that is weaker than its text.",
+                                              document, licence->name));
         // A text that reserves another name counts when the font itself says that it is under that licence.
         for (const auto& [licence, quote, name] : m_foreign) {
             if (std::ranges::find(m_stated_by_font, licence) != m_stated_by_font.end()) {
@@ -89,8 +90,9 @@ public:
                 continue;
             }
             addOnce(m_dossier.set_aside, quote);
-            addOnce(m_dossier.notes, quote.document + " reserves the name “" + name +
-                                         "”, which is another font's: it frees that one.");
+            addOnce(m_dossier.notes,
+                    told("{} reserves the name “{}”, which is another font's: it frees that one.",
+                         quote.document, name));
         }
     }
 
@@ -144,8 +146,8 @@ private:
         if (question == Question::SellGoods && answer != Answer::No && !m_evidence->may_allow) {
             addOnce(m_dossier.set_aside, quote);
             addOnce(m_dossier.notes,
-                    m_evidence->name +
-                        " lies in a folder of its own, and frees the fonts in that folder only.");
+                    told("{} lies in a folder of its own, and frees the fonts in that folder only.",
+                         m_evidence->name));
             return;
         }
         m_out.said.push_back(
@@ -184,18 +186,18 @@ private:
         if (found.licence->sell_goods == Answer::No) // what forbids selling counts however much of it is left
             addLicence(*found.licence, quote);
         addOnce(m_dossier.notes,
-                m_evidence->name + (found.coverage < 0.85
-                                        ? " holds only a part of the " + name + "."
-                                        : " is not the " + name + " any more: words of it were changed."));
+                found.coverage < 0.85
+                    ? told("{} holds only a part of the {}.", m_evidence->name, name)
+                    : told("{} is not the {} any more: words of it were changed.", m_evidence->name, name));
         for (std::size_t i = 0; i < std::min(found.changes.size(), kMostChanges); ++i) {
             const auto& change = found.changes[i];
             std::string why =
                 change.put_in.empty() && change.left_out.empty()
-                    ? "Too much of the " + name + " is different."
-                : change.left_out.empty() ? "Put into the " + name + ": “" + change.put_in + "”."
+                    ? told("Too much of the {} is different.", name)
+                : change.left_out.empty() ? told("Put into the {}: “{}”.", name, change.put_in)
                 : change.put_in.empty()
-                    ? "Left out of the " + name + ": “" + change.left_out + "”."
-                    : "Changed in the " + name + ": “" + change.put_in + "” for “" + change.left_out + "”.";
+                    ? told("Left out of the {}: “{}”.", name, change.left_out)
+                    : told("Changed in the {}: “{}” for “{}”.", name, change.put_in, change.left_out);
             std::vector<TextSpan> words;
             if (change.span.end > change.span.begin)
                 words.push_back(change.span);
@@ -368,8 +370,8 @@ private:
         if (about == About::OneOfTwoTiers && has_two_tiers && is_selling &&
             finding.quote.kind != EvidenceKind::Permission) {
             addOnce(m_dossier.notes,
-                    finding.quote.document +
-                        " describes more than one licence and does not say which one is yours.");
+                    told("{} describes more than one licence and does not say which one is yours.",
+                         finding.quote.document));
             addOnce(m_dossier.set_aside, finding.quote);
             return;
         }
@@ -399,11 +401,11 @@ private:
             if (language.empty())
                 continue;
             addOnce(m_dossier.notes,
-                    m_evidence->name + " is written in " + language + " in part, which is not read.");
+                    told("{} is written in {} in part, which is not read.", m_evidence->name, language));
             if (speaks)
                 addUnclear({quoteOf(begin),
                             {},
-                            "It is written in " + language + ", which is not read.",
+                            told("It is written in {}, which is not read.", language),
                             Verdict::AskFirst},
                            Narrows::Anything);
         }

@@ -1,6 +1,7 @@
 // Licences whose text is known, whatever its line breaks, quotes and copyright line.
 #pragma once
 
+#include "core/base/told.h"
 #include "core/rights/evidence.h"
 #include "core/rights/reading.h"
 
@@ -33,7 +34,7 @@ struct KnownLicence
 
 /// The limit of licences that speak of files that hold the outlines; the font exception lifts it for goods.
 inline constexpr std::string_view kCopyleft =
-    "a file that holds the outlines goes under the same licence, with its source";
+    told("a file that holds the outlines goes under the same licence, with its source");
 
 std::span<const KnownLicence> knownLicences();
 const KnownLicence* licenceById(std::string_view id);

@@ -1,5 +1,7 @@
 #include "core/rights/known_licences.h"
 
+#include "core/base/told.h"
+
 #include <algorithm>
 #include <array>
 
@@ -11,9 +13,10 @@ constexpr auto kNo = Answer::No;
 constexpr auto kLimited = Answer::Limited;
 constexpr auto kNotSaid = Answer::NotSaid;
 
-constexpr std::string_view kCredit = "with credit to the author";
+constexpr std::string_view kCredit = told("with credit to the author");
 constexpr std::string_view kShareAlike =
-    "with credit; what you make from the font itself goes under the same licence";
+    told("with credit; what you make from the font itself goes under the same licence");
+constexpr std::string_view kNoDerivatives = told("with credit; whether welding counts as altering, ask");
 
 // Order within a family: the stricter first, so that of two equal matches the stricter is taken.
 constexpr std::array kLicences{
@@ -50,13 +53,11 @@ constexpr std::array kLicences{
     KnownLicence{"CC-BY-NC-3.0", "Creative Commons Attribution-NonCommercial 3.0", kNo, "", kNo, kYes, kNo,
                  kYes, "primarily intended for or directed toward commercial advantage",
                  "the work as defined below is provided", "creative commons notice"},
-    KnownLicence{"CC-BY-ND-4.0", "Creative Commons Attribution-NoDerivatives 4.0", kLimited,
-                 "with credit; whether welding counts as altering, ask", kNo, kNo, kNotSaid, kYes,
-                 "produce and reproduce but not share adapted material", "by exercising the licensed rights",
-                 "creative commons is not a party"},
-    KnownLicence{"CC-BY-ND-3.0", "Creative Commons Attribution-NoDerivs 3.0", kLimited,
-                 "with credit; whether welding counts as altering, ask", kNo, kNo, kNotSaid, kYes,
-                 "the right to make such modifications as are technically necessary",
+    KnownLicence{"CC-BY-ND-4.0", "Creative Commons Attribution-NoDerivatives 4.0", kLimited, kNoDerivatives,
+                 kNo, kNo, kNotSaid, kYes, "produce and reproduce but not share adapted material",
+                 "by exercising the licensed rights", "creative commons is not a party"},
+    KnownLicence{"CC-BY-ND-3.0", "Creative Commons Attribution-NoDerivs 3.0", kLimited, kNoDerivatives, kNo,
+                 kNo, kNotSaid, kYes, "the right to make such modifications as are technically necessary",
                  "the work as defined below is provided", "creative commons notice"},
     KnownLicence{"CC-BY-SA-4.0", "Creative Commons Attribution-ShareAlike 4.0", kLimited, kShareAlike,
                  kLimited, kYes, kNotSaid, kYes,

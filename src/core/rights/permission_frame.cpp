@@ -1,5 +1,7 @@
 #include "core/rights/permission_frame.h"
 
+#include "core/base/told.h"
+
 #include <algorithm>
 #include <array>
 #include <charconv>
@@ -195,25 +197,25 @@ private:
         if (m_frame.answer == Answer::No)
             return;
         if (has(Role::Credit))
-            limit("with credit to the author");
+            limit(std::string(told("with credit to the author")));
         if (has(Role::OwnShop))
-            limit("in your own shop only");
+            limit(std::string(told("in your own shop only")));
         if (has(Role::NoPod))
-            limit("no print on demand");
+            limit(std::string(told("no print on demand")));
         // "Sell them in your shop."
         const auto isShop = [&](const Phrase& p) {
             const auto& last = m_row.tokens[p.end - 1].word;
             return p.role == Role::Commercial && (last == "shop" || last == "store");
         };
         if (has(Role::Sell) && std::ranges::any_of(m_row.phrases, isShop))
-            limit("in your own shop only");
+            limit(std::string(told("in your own shop only")));
         if (!has(Role::UpTo))
             return;
         for (const auto& phrase : m_row.phrases)
             if (phrase.role == Role::Number && m_frame.units == 0) {
                 const std::string& digits = m_row.tokens[phrase.begin].word;
                 std::from_chars(digits.data(), digits.data() + digits.size(), m_frame.units);
-                limit("up to " + digits);
+                limit(told("up to {}", digits));
             }
     }
 

@@ -1,5 +1,6 @@
 #include "core/rights/sentences.h"
 
+#include "core/base/told.h"
 #include "core/rights/clauses.h"
 
 #include <algorithm>
@@ -56,8 +57,8 @@ private:
         const bool is_paid = condition.what == Concept::Buy;
         say(Question::SellGoods, Answer::No, Weight::Outright,
             is_paid || condition.what == Concept::Tier ? std::string(kNeedsLicence)
-            : condition.what == Concept::Ask           ? "needs the author's permission"
-                                                       : "needs a donation");
+            : condition.what == Concept::Ask           ? std::string(told("needs the author's permission"))
+                                                       : std::string(told("needs a donation")));
         say(Question::Cost, Answer::Limited, Weight::Outright, priceIn(m_sentence));
     }
 
@@ -72,8 +73,7 @@ private:
             // something is asked for.
             if (has(m_clause, {Concept::MoreThan}) &&
                 has(m_whole, {Concept::Buy, Concept::Ask, Concept::Need, Concept::Tier}))
-                say(Question::HowMany, Answer::Limited, Weight::Outright, "up to " + std::to_string(*count),
-                    *count);
+                say(Question::HowMany, Answer::Limited, Weight::Outright, told("up to {}", *count), *count);
             m_is_settled = m_is_settled || has(m_clause, {Concept::Commercial, Concept::Sell, Concept::Goods,
                                                           Concept::Units, Concept::AnyUse});
             return;
@@ -168,11 +168,13 @@ private:
         for (std::size_t i = 0; i < m_clause.size(); ++i) {
             if (m_clause[i].what == Concept::PrintOnDemand &&
                 (isRefused(m_clause, i) || has(m_whole, {Concept::Buy})))
-                say(Question::HowMany, Answer::Limited, Weight::Outright, "no print on demand");
+                say(Question::HowMany, Answer::Limited, Weight::Outright,
+                    std::string(told("no print on demand")));
             if (m_clause[i].what == Concept::OwnShop && has(m_whole, {Concept::Only}))
-                say(Question::HowMany, Answer::Limited, Weight::Outright, "in your own shop only");
+                say(Question::HowMany, Answer::Limited, Weight::Outright,
+                    std::string(told("in your own shop only")));
             if (m_clause[i].what == Concept::Unlimited && !isRefused(m_clause, i))
-                say(Question::HowMany, Answer::Yes, Weight::Outright, "any number");
+                say(Question::HowMany, Answer::Yes, Weight::Outright, std::string(told("any number")));
         }
     }
 
@@ -197,7 +199,7 @@ private:
         if (has(m_clause, {Concept::Credit}) && (m_is_credit_off || has(m_clause, {Concept::Need})))
             say(Question::Credit, m_is_credit_off ? Answer::No : Answer::Yes);
         if (has(m_clause, {Concept::Donate}) && !has(m_clause, {Concept::Need}))
-            say(Question::Cost, Answer::No, Weight::Hint, "a donation is welcome");
+            say(Question::Cost, Answer::No, Weight::Hint, std::string(told("a donation is welcome")));
     }
 
     /// "free for any use except commercial", "except selling products".

@@ -3,6 +3,7 @@
 // (core/rights/permission.h).
 #pragma once
 
+#include "core/base/told.h"
 #include "core/rights/evidence.h"
 #include "core/rights/reading.h"
 
@@ -12,7 +13,7 @@
 namespace ink {
 
 /// Detail of a refusal that ends when a licence is bought.
-inline constexpr std::string_view kNeedsLicence = "needs a commercial licence";
+inline constexpr std::string_view kNeedsLicence = told("needs a commercial licence");
 
 /// The statements of a sentence; empty when it says nothing about rights. Of selling goods only refusals.
 /// English, French, German, Spanish, Italian, Portuguese and Indonesian.

@@ -1,5 +1,7 @@
 #include "core/type/font_container.h"
 
+#include "core/base/told.h"
+
 #include <ft2build.h>
 #include FT_FREETYPE_H
 #include FT_TRUETYPE_TABLES_H
@@ -48,7 +50,7 @@ Result<void> checkDirectory(const std::string& bytes, std::size_t offset, const 
     }
     if (needed > bytes.size())
         return fail(ErrorCode::FontTruncated, subject,
-                    std::to_string(bytes.size()) + " of " + std::to_string(needed) + " bytes are there");
+                    told("{} of {} bytes are there", bytes.size(), needed));
     return {};
 }
 
@@ -58,8 +60,7 @@ Result<void> checkStatedLength(const std::string& file, const std::string& subje
     const std::size_t stated = readU32(file, 8);
     if (stated <= file.size())
         return {};
-    return fail(ErrorCode::FontTruncated, subject,
-                std::to_string(file.size()) + " of " + std::to_string(stated) + " bytes are there");
+    return fail(ErrorCode::FontTruncated, subject, told("{} of {} bytes are there", file.size(), stated));
 }
 
 /// WOFF2 by its reference implementation. (FreeType 2.12 loses the outline of the last glyph.)

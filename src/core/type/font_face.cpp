@@ -1,6 +1,7 @@
 #include "core/type/font_face.h"
 
 #include "core/base/file_output.h"
+#include "core/base/told.h"
 #include "core/type/font_container.h"
 
 #include <hb-ot.h>
@@ -255,8 +256,7 @@ Result<std::shared_ptr<const FontFace>> FontFace::open(const std::filesystem::pa
         return fail(file.error());
     if (choice.face >= file->face_count)
         return fail(ErrorCode::NoSuchFace, path.string(),
-                    "it has " + std::to_string(file->face_count) + ", asked for " +
-                        std::to_string(choice.face));
+                    told("it has {}, asked for {}", file->face_count, choice.face));
     const FacePtr face(hb_face_create(file->blob.get(), choice.face), hb_face_destroy);
     auto info = describe(face.get(), *file, choice.face, path);
     if (!info)
@@ -271,9 +271,10 @@ Result<std::shared_ptr<const FontFace>> FontFace::open(const std::filesystem::pa
         if (found == names.end()) {
             std::string known;
             for (const auto& name : names)
-                known += (known.empty() ? "it has " : ", ") + name;
+                known += (known.empty() ? "" : ", ") + name;
             return fail(ErrorCode::NoSuchInstance, path.string() + ", " + choice.instance,
-                        known.empty() ? "it is not a variable font" : known);
+                        known.empty() ? std::string(told("it is not a variable font"))
+                                      : told("it has {}", known));
         }
         hb_font_set_var_named_instance(opened->m_font.get(), static_cast<unsigned>(found - names.begin()));
         info->choice.instance = choice.instance;

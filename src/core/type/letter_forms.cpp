@@ -1,5 +1,6 @@
 #include "core/type/letter_forms.h"
 
+#include "core/base/told.h"
 #include "core/type/glyph_names.h"
 #include "core/type/key_map.h"
 #include "core/type/letter_likeness.h"
@@ -51,12 +52,12 @@ bool contains(const std::string& text, std::initializer_list<std::string_view> w
     return std::ranges::any_of(words, [&](auto word) { return text.find(word) != std::string::npos; });
 }
 
-std::string inQuotes(std::u32string_view letters)
+std::string textOf(std::u32string_view letters)
 {
-    std::string text = "“";
+    std::string text;
     for (const char32_t c : letters)
         text += toUtf8(c);
-    return text + "”";
+    return text;
 }
 
 bool isLetterOrDigit(char32_t c)
@@ -194,7 +195,7 @@ void FormTable::addSubstitutions(const FontFace& face, const FormCorrections& co
             form.feature = s.feature;
             form.value = s.value;
             form.feature_name = names[s.feature];
-            form.reason = "the font exchanges it for " + inQuotes(letters);
+            form.reason = told("the font exchanges it for “{}”", textOf(letters));
             add(face, std::move(form));
             m_letters_of.try_emplace(s.to, letters);
             grew = true;
@@ -239,7 +240,7 @@ public:
         if (has_letters) {
             form.letters = reading->letters;
             form.confidence = reading->by_rule ? 0.97 : 0.85;
-            form.reason = "it is named " + name;
+            form.reason = told("it is named {}", name);
         }
         return true;
     }
@@ -253,8 +254,8 @@ public:
             return;
         form.letters = alike->letter;
         form.confidence = alike->confidence();
-        form.reason = std::to_string(std::lround(alike->covered * 100)) + " % of " + inQuotes(form.letters) +
-                      " lies within it";
+        form.reason =
+            told("{} % of “{}” lies within it", std::lround(alike->covered * 100), textOf(form.letters));
     }
 
 private:
@@ -293,7 +294,7 @@ void FormTable::addLoose(const FontFace& face, const FormOptions& options)
                                          : FormSource::Key;
         if (is_corrected) {
             form.letters = correction->second;
-            form.reason = "you said so";
+            form.reason = told("you said so");
         } else if (character != 0 && !is_private) {
             // A key of its own: a letter, unless it is a digit or a symbol that holds a tail.
             if (mayHoldTail(character) && *kind == PieceKind::Tail)

@@ -1,5 +1,7 @@
 #include "core/type/shape.h"
 
+#include "core/base/told.h"
+
 #include <hb.h>
 
 #include <unicode/ubidi.h>
@@ -348,7 +350,7 @@ Result<ShapedLine> shapeLine(const FontFace& face, std::string_view line, const 
     if (!isValidUtf8(line))
         return fail(ErrorCode::TextNotUtf8);
     if (!(options.tracking_em >= kMinTracking_em && options.tracking_em <= kMaxTracking_em))
-        return fail(ErrorCode::TrackingOutOfRange, {}, std::to_string(options.tracking_em) + " em");
+        return fail(ErrorCode::TrackingOutOfRange, {}, told("{} em", std::to_string(options.tracking_em)));
     auto features = parseFeatures(options.features);
     if (!features)
         return fail(features.error());

@@ -1,5 +1,6 @@
 #include "core/type/substitutions.h"
 
+#include "core/base/told.h"
 #include "core/type/feature_tags.h"
 #include "core/type/table_view.h"
 
@@ -397,7 +398,7 @@ std::string featureName(const FontFace& face, const std::string& feature)
     }
     if (feature.size() == 4 && (feature.starts_with("ss") || feature.starts_with("cv"))) {
         const std::string number = feature.substr(feature[2] == '0' ? 3 : 2);
-        return (feature[0] == 's' ? "Set " : "Variant ") + number;
+        return told(feature[0] == 's' ? told("Set {}") : told("Variant {}"), number);
     }
     const auto* known = std::ranges::find(kFeatureWords, feature, &FeatureWords::tag);
     return known == std::end(kFeatureWords) ? feature : known->words;

@@ -8,6 +8,7 @@
 #include "ui/compose/motif_tray.h"
 #include "ui/compose/pair_callout.h"
 #include "ui/compose/try_on_strip.h"
+#include "ui/core_words.h"
 #include "ui/text.h"
 #include "ui/widgets/leaf.h"
 #include "ui/widgets/sentence_bar.h"
@@ -235,7 +236,7 @@ void ComposePage::designChanged()
         QString what = sentence(errorText(error->code));
         what[0] = what[0].toUpper();
         if (!error->detail.empty())
-            what += QStringLiteral(" (%1)").arg(text(error->detail));
+            what += QStringLiteral(" (%1)").arg(said(error->detail));
         QString message = what + QStringLiteral(".\n") + sentence(errorAdvice(error->code));
         if (error->code < ErrorCode::EmptyText) // about a file: say which
             message = text(error->subject) + QStringLiteral("\n") + message;

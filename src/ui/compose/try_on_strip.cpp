@@ -1,5 +1,6 @@
 #include "ui/compose/try_on_strip.h"
 
+#include "ui/core_words.h"
 #include "ui/measures.h"
 #include "ui/outline_paths.h"
 #include "ui/text.h"
@@ -329,11 +330,11 @@ bool TryOnStrip::viewportEvent(QEvent* event)
     const auto& form = m_tries[static_cast<std::size_t>(index)].form;
     QStringList lines{verdictOf(index)};
     if (!form.feature_name.empty())
-        lines << text(form.feature_name);
+        lines << said(form.feature_name);
     if (!form.reason.empty())
         lines << (form.confidence < 1.0
-                      ? tr("%1 (%2 % sure)").arg(text(form.reason)).arg(qRound(form.confidence * 100))
-                      : text(form.reason));
+                      ? tr("%1 (%2 % sure)").arg(said(form.reason)).arg(qRound(form.confidence * 100))
+                      : said(form.reason));
     QToolTip::showText(help->globalPos(), lines.join(QLatin1Char('\n')), this);
     return true;
 }

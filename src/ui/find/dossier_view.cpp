@@ -32,13 +32,13 @@ constexpr std::size_t kLongestQuote = 400;
 
 QString placeOf(const Quote& quote)
 {
-    return QObject::tr("%1, line %2").arg(text(quote.document)).arg(quote.line);
+    return QObject::tr("%1, line %2").arg(said(quote.document)).arg(quote.line);
 }
 
 QString answerInWords(const GivenAnswer& answer)
 {
     const auto with = [&](const QString& word) {
-        return answer.detail.empty() ? word : QObject::tr("%1, %2").arg(word, text(answer.detail));
+        return answer.detail.empty() ? word : QObject::tr("%1, %2").arg(word, said(answer.detail));
     };
     switch (answer.answer) {
     case Answer::Yes:
@@ -46,7 +46,7 @@ QString answerInWords(const GivenAnswer& answer)
     case Answer::No:
         return with(QObject::tr("no"));
     case Answer::Limited:
-        return answer.detail.empty() ? QObject::tr("within limits") : text(answer.detail);
+        return answer.detail.empty() ? QObject::tr("within limits") : said(answer.detail);
     case Answer::NotSaid:
         break;
     }
@@ -173,7 +173,7 @@ void DossierView::setRights(const FontRights* rights, const LetterFacts& facts, 
     if (!m_rights.dossier.notes.empty()) {
         addHeading(tr("Also worth knowing"));
         for (const auto& note : m_rights.dossier.notes)
-            addText(text(note));
+            addText(said(note));
     }
     addQuotes(tr("Weighed, but not deciding"), m_rights.dossier.set_aside);
     addPapers();
@@ -221,7 +221,7 @@ void DossierView::addVerdict()
     if (!dossier.limits.empty()) {
         QStringList limits;
         for (const auto& limit : dossier.limits)
-            limits.append(text(limit));
+            limits.append(said(limit));
         addText(tr("Limits: %1.").arg(limits.join(QStringLiteral("; "))));
     }
     if (!dossier.price.empty())
@@ -284,7 +284,7 @@ void DossierView::addNotUnderstood()
         const QString otherwise = said(nameOf(unclear.otherwise));
         QStringList below{placeOf(unclear.quote)};
         if (!unclear.why.empty())
-            below.append(text(unclear.why));
+            below.append(said(unclear.why));
         if (unclear.otherwise != Verdict::AskFirst)
             below.append(words.isEmpty() ? tr("Without this sentence: %1.").arg(otherwise)
                                          : tr("Without the underlined words: %1.").arg(otherwise));

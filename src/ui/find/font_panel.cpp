@@ -169,7 +169,7 @@ void FontPanel::showFacts()
     QStringList lines{facts.join(QStringLiteral(" · ")), more};
     if (const auto* preview = m_fonts.known(m_row); preview && preview->card) {
         const KindFound& kind = preview->card->marks.traits.kind;
-        if (const QString reason = text(kind.reason); !reason.isEmpty())
+        if (const QString reason = said(kind.reason); !reason.isEmpty())
             lines.append(tr("%1: %2").arg(said(nameOf(kind.kind)), reason.left(1).toLower() + reason.mid(1)));
     }
     m_facts->setText(lines.join(QLatin1Char('\n')));
@@ -211,7 +211,7 @@ void FontPanel::showRights()
     } else {
         const Quote& quote = dossier.deciding.front();
         m_quote->setText(QStringLiteral("“%1”").arg(shortened(text(quote.sentence))));
-        m_source->setText(tr("%1, line %2").arg(text(quote.document)).arg(quote.line));
+        m_source->setText(tr("%1, line %2").arg(said(quote.document)).arg(quote.line));
     }
 }
 

@@ -304,13 +304,13 @@ void IntakePage::show(std::shared_ptr<const Looked> looked)
     m_looked = std::move(looked);
     QStringList notes;
     for (const auto& note : m_looked->contents.notes)
-        notes.append(text(note));
-    QStringList said;
+        notes.append(said(note));
+    QStringList of_rights;
     for (const auto& dossier : m_looked->dossiers)
         for (const auto& note : dossier.notes)
-            if (!said.contains(text(note)))
-                said.append(text(note));
-    notes += said.mid(0, 3);
+            if (const QString told = said(note); !of_rights.contains(told))
+                of_rights.append(told);
+    notes += of_rights.mid(0, 3);
     m_notes->setText(notes.mid(0, 8).join(QLatin1Char('\n')));
     m_notes->setVisible(!notes.isEmpty());
     m_lift->setVisible(m_looked->contents.is_limited);
@@ -352,7 +352,7 @@ void IntakePage::fill()
             if (entry.role != role)
                 continue;
             ++shown;
-            QString note = text(entry.note);
+            QString note = said(entry.note);
             QString name = text(entry.name);
             auto* item = new QTreeWidgetItem(group);
             if (role == EntryRole::Font) {
@@ -369,7 +369,7 @@ void IntakePage::fill()
                                         ? said(dossier.reason)
                                         : tr("“%1”\n%2")
                                               .arg(text(dossier.deciding.front().sentence),
-                                                   text(dossier.deciding.front().document)));
+                                                   said(dossier.deciding.front().document)));
                 const QString owned = ownershipInWords(m_looked->ownership[at]);
                 if (entry.better >= 0 && note.isEmpty())
                     note = tr("The same face in another format: %1 is recommended.")

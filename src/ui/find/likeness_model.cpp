@@ -262,7 +262,7 @@ void LikenessModel::setPicture(std::shared_ptr<const Picture> picture)
     m_picture = std::move(picture);
     m_wishes = {};
     emit wantedChanged();
-    m_is_levelled = false;
+    m_levellings = 0;
     readInk(m_wishes);
 }
 
@@ -285,7 +285,7 @@ void LikenessModel::openPicture(const QString& path)
 void LikenessModel::setReading(const InkWishes& wishes)
 {
     m_wishes = wishes;
-    m_is_levelled = false;
+    m_levellings = 0;
     readInk(wishes);
 }
 
@@ -413,12 +413,13 @@ void LikenessModel::lookLikePicture(std::vector<Candidate> faces)
                });
 }
 
-/// Once for each reading, and never against what the person says.
+/// A few times for each reading, and never against what the person says.
 void LikenessModel::level(double slope_left_deg)
 {
-    if (m_is_levelled || m_wishes.slope_deg || !m_ink || std::abs(slope_left_deg) <= kLevel_deg)
+    if (m_levellings == kMostLevellings || m_wishes.slope_deg || !m_ink ||
+        std::abs(slope_left_deg) <= kLevel_deg)
         return;
-    m_is_levelled = true;
+    ++m_levellings;
     InkWishes levelled = m_wishes;
     levelled.slope_deg = m_ink->slope_deg + slope_left_deg;
     readInk(levelled);

@@ -114,7 +114,7 @@ private:
     std::pair<int, int> m_described{0, 0};
     quint64 m_round = 0;
     /// The letters of the best face said how the line lies, where nobody else did.
-    bool m_is_levelled = false;
+    int m_levellings = 0;
     QTimer m_look_timer;
     SlotPool m_pool; // last: its work ends before what it speaks of goes
 };

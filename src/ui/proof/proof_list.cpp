@@ -1,5 +1,6 @@
 #include "ui/proof/proof_list.h"
 
+#include "ui/core_words.h"
 #include "ui/measures.h"
 #include "ui/text.h"
 #include "ui/widgets/flow_row.h"
@@ -182,7 +183,7 @@ private:
             const auto& finding = m_contents.findings[row.number];
             const QString detail = detailOf(finding, m_contents.job);
             const auto* left = leftAt(m_contents, finding);
-            return left ? ProofList::tr("%1 Mended as far as it goes: %2.").arg(detail, text(left->reason))
+            return left ? ProofList::tr("%1 Mended as far as it goes: %2.").arg(detail, said(left->reason))
                         : detail;
         }
         case Row::Kind::More:

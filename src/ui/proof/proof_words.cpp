@@ -539,7 +539,7 @@ QString sayWhatWasMended(const Mended& before, const Mended& after, double befor
     }
     if (!after.left.empty())
         parts << Words::tr("%n place(s) left: %1", nullptr, static_cast<int>(after.left.size()))
-                     .arg(text(after.left.front().reason));
+                     .arg(said(after.left.front().reason));
     if (parts.empty())
         return Words::tr("Nothing had to be mended.");
     return parts.join(Words::tr(", ")) + QLatin1Char('.');

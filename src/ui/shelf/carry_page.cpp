@@ -1,5 +1,6 @@
 #include "ui/shelf/carry_page.h"
 
+#include "ui/core_words.h"
 #include "ui/measures.h"
 #include "ui/text.h"
 
@@ -58,7 +59,7 @@ void CarryPage::show(const QString& file, const BundleRead& read)
     std::erase_if(open, [](const BundleConflict& conflict) { return conflict.took_theirs; });
     QStringList notes;
     for (const auto& refused : read.refused)
-        notes << tr("Not taken: %1").arg(text(refused));
+        notes << tr("Not taken: %1").arg(said(refused));
     if (open.size() < read.conflicts.size())
         notes << tr("Theirs were taken where you chose them.");
     notes << (open.empty()
@@ -97,8 +98,11 @@ void CarryPage::addConflict(const BundleConflict& conflict)
         column->addWidget(button, 0, Qt::AlignLeft);
         return button;
     };
-    add("carryMine", tr("Mine: %1").arg(text(conflict.mine)), false);
-    auto* theirs = add("carryTheirs", tr("Theirs: %1").arg(text(conflict.theirs)), true);
+    add("carryMine", tr("Mine: %1").arg(conflict.what == "note" ? text(conflict.mine) : said(conflict.mine)),
+        false);
+    auto* theirs = add(
+        "carryTheirs",
+        tr("Theirs: %1").arg(conflict.what == "note" ? text(conflict.theirs) : said(conflict.theirs)), true);
     connect(theirs, &QPushButton::toggled, this,
             [this, key = std::pair(conflict.sha256, conflict.what)](bool is_theirs) {
                 is_theirs ? void(m_theirs.insert(key)) : void(m_theirs.erase(key));

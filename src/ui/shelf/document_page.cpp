@@ -24,7 +24,7 @@ QString wordsOf(const std::filesystem::path& file, const std::string& name)
 {
     const auto kind = contentKindOf(firstBytes(file, 4096), name);
     if (!isDocument(kind))
-        return QObject::tr("It is %1: open it in its own program.").arg(text(inWords(kind)));
+        return QObject::tr("It is %1: open it in its own program.").arg(said(inWords(kind)));
     const auto words = documentText(file, kind);
     return words ? text(*words) : said(words.error());
 }

@@ -1,5 +1,6 @@
 #include "ui/shelf/twins_page.h"
 
+#include "ui/core_words.h"
 #include "ui/measures.h"
 #include "ui/shelf/font_words.h"
 #include "ui/text.h"
@@ -116,12 +117,12 @@ void TwinsPage::addGroup(const TwinsShown& group)
         const auto shown = std::span(fact.values).first(beside);
         if (std::ranges::count(shown, shown.front()) == std::ssize(shown)) {
             if (!fact.values.front().empty())
-                same << text(fact.what);
+                same << said(fact.what);
             continue;
         }
-        grid->addWidget(small(text(fact.what), true), row, 0, Qt::AlignTop);
+        grid->addWidget(small(said(fact.what), true), row, 0, Qt::AlignTop);
         for (std::size_t i = 0; i < beside; ++i)
-            grid->addWidget(small(fact.values[i].empty() ? tr("none") : text(fact.values[i]), false), row,
+            grid->addWidget(small(fact.values[i].empty() ? tr("none") : said(fact.values[i]), false), row,
                             static_cast<int>(i) + 1, Qt::AlignTop);
         ++row;
     }
