@@ -1,9 +1,9 @@
 // A large shelf: taking in 1,000 fonts against fc-scan over the same files, opening the window with 5,000 on
 // the shelf, searching among them, finding twins among them.
 //   QT_QPA_PLATFORM=offscreen build/dev/bench/bench_shelf [FONTS TO TAKE IN [FONTS ON THE SHELF]]
+#include "bench/many_fonts.h"
 #include "core/base/digest.h"
 #include "core/base/file_copy.h"
-#include "core/base/file_output.h"
 #include "shelf/shelf_intake.h"
 #include "shelf/twins.h"
 #include "ui/main_window.h"
@@ -27,35 +27,6 @@ namespace {
 double ms(const QElapsedTimer& timer)
 {
     return static_cast<double>(timer.nsecsElapsed()) / 1e6;
-}
-
-/// The same font under a name of its own: "Gatepost Plain" in the name table becomes "Gatepost000042".
-std::string numbered(const std::string& font, int number)
-{
-    const auto utf16 = [](const std::string& text) {
-        std::string wide;
-        for (const char c : text) {
-            wide += '\0';
-            wide += c;
-        }
-        return wide;
-    };
-    std::array<char, 16> name{};
-    std::snprintf(name.data(), name.size(), "Gatepost%06d", number);
-    const std::string from = utf16("Gatepost Plain"), to = utf16(name.data());
-    std::string out = font;
-    for (auto at = out.find(from); at != std::string::npos; at = out.find(from, at + 1))
-        out.replace(at, from.size(), to);
-    return out;
-}
-
-void writeFonts(const fs::path& folder, int first, int last)
-{
-    const std::string font = *readFile(fs::path(INK_DEMO_FONTS) / "GatepostPlain.ttf", 1 << 24);
-    fs::create_directories(folder);
-    for (int i = first; i < last; ++i)
-        if (!writeBytes(folder / ("Gatepost" + std::to_string(i) + ".ttf"), numbered(font, i)))
-            std::exit(1);
 }
 
 double fcScan_ms(const fs::path& folder)
@@ -95,7 +66,7 @@ int main(int argc, char** argv)
     const ui::Theme theme;
     theme.applyTo(app);
 
-    writeFonts(place / "new", 0, taken_in);
+    bench::writeFonts(INK_DEMO_FONTS, place / "new", 0, taken_in);
     const double scan = fcScan_ms(place / "new");
     QElapsedTimer timer;
     timer.start();
@@ -110,7 +81,7 @@ int main(int argc, char** argv)
             "taking in %d fonts: %.0f ms (%.0f ms of it checking and reading each); fc-scan reads them in "
             "%.0f ms: %.1f times that\n",
             taken_in, all, looked, scan, all / scan);
-        writeFonts(place / "more", taken_in, on_shelf);
+        bench::writeFonts(INK_DEMO_FONTS, place / "more", taken_in, on_shelf);
         timer.restart();
         addQuickly(**store, place / "more");
         std::printf("putting %d more on the shelf: %.0f ms\n", on_shelf - taken_in, ms(timer));

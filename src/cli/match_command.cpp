@@ -2,6 +2,7 @@
 #include "cli/output.h"
 
 #include "core/base/on_threads.h"
+#include "core/base/user_folders.h"
 #include "core/match/face_likeness.h"
 #include "core/match/picture_match.h"
 #include "shelf/descriptor_store.h"
@@ -58,7 +59,7 @@ Faces facesFor(const MatchArguments& a)
         found = systemFonts();
     else
         found = fontsInFiles({a.fonts.begin(), a.fonts.end()}, FontOrigin::Folder);
-    DescriptorStore store(DescriptorStore::usualFolder());
+    DescriptorStore store(userCacheFolder());
     std::vector<std::shared_ptr<const FaceDescriptor>> all(found.entries.size());
     onThreads(kThreads, all.size(), {}, [&](std::size_t i) {
         if (auto made = store.of(found.entries[i].path, found.entries[i].info.choice))

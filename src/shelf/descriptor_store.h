@@ -13,13 +13,10 @@ class DescriptorStore
 {
 public:
     /// In this folder, which is made with the first question. Where nothing can be kept there, faces are described all the same.
-    explicit DescriptorStore(std::filesystem::path folder);
+    explicit DescriptorStore(const std::filesystem::path& folder);
     ~DescriptorStore();
     DescriptorStore(const DescriptorStore&) = delete;
     DescriptorStore& operator=(const DescriptorStore&) = delete;
-
-    /// $XDG_CACHE_HOME/under-ink, else ~/.cache/under-ink.
-    static std::filesystem::path usualFolder();
 
     /// The face's descriptor, kept or made now. A font that cannot be read is not tried again until its file changes.
     /// Errors: those of FontFace::open, FileNotFound, FileUnreadable.

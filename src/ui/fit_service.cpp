@@ -2,7 +2,7 @@
 
 #include "ui/text.h"
 
-#include "core/base/digest.h"
+#include "core/base/user_folders.h"
 #include "ui/outline_paths.h"
 
 #include <new>
@@ -11,9 +11,11 @@
 namespace ink::ui {
 namespace {
 
-/// Changes whenever the file does; reading every file for its digest would cost more than the marks.
-std::string contentOf(const FontRef& font)
+/// What is in the file, wherever it lies; what changes with it where it cannot be read.
+std::string contentOf(const FontRef& font, FitStore& kept)
 {
+    if (auto digest = kept.contentOf(font.path); !digest.empty())
+        return digest;
     std::error_code problem;
     const auto changed = std::filesystem::last_write_time(font.path, problem).time_since_epoch().count();
     return font.path + '\t' + std::to_string(changed) + '\t' +
@@ -49,17 +51,21 @@ FaceTraits traitsOfSample(const RemoteWords& remote, std::string name,
     return traits;
 }
 
-Result<std::shared_ptr<const FitShape>> localShape(FaceCache& faces, FitCache& cache, const Job& job,
-                                                   const FontRef& font, const std::string& features,
-                                                   const CancelToken& token,
+Result<std::shared_ptr<const FitShape>> localShape(FaceCache& faces, FitCache& cache, FitStore& store,
+                                                   const Job& job, const FontRef& font,
+                                                   const std::string& features, const CancelToken& token,
                                                    const std::shared_ptr<WeldCache>& welds)
 {
-    const std::string content = contentOf(font);
+    const std::string content = contentOf(font, store);
     const FaceChoice choice{font.face, font.instance};
     const std::string key =
         FitCache::keyOf(content, choice, withoutMotifs(job.words), features, job.tracking_em);
     if (auto kept = cache.find(key))
         return kept;
+    if (auto kept = store.find(key)) {
+        cache.keep(key, kept);
+        return kept;
+    }
     const auto face = faces.open(font.path, choice);
     if (!face)
         return fail(face.error());
@@ -75,6 +81,7 @@ Result<std::shared_ptr<const FitShape>> localShape(FaceCache& faces, FitCache& c
         return fail(shape.error());
     auto shared = std::make_shared<const FitShape>(std::move(*shape));
     cache.keep(key, shared);
+    store.keep(key, *shared);
     return shared;
 }
 
@@ -135,7 +142,7 @@ FitResult cardOf(std::shared_ptr<const FitShape> shape, const FinishedSize& size
 FitService::FitService(std::shared_ptr<FaceCache> faces, CatalogueClient& catalogue, QObject* parent)
     : QObject(parent), m_faces(std::move(faces)), m_catalogue(catalogue),
       m_welds(std::make_shared<WeldCache>()), m_measured(std::make_shared<FitCache>()),
-      m_measured_listings(std::make_shared<FitCache>())
+      m_measured_listings(std::make_shared<FitCache>()), m_kept(std::make_shared<FitStore>(userCacheFolder()))
 {
 }
 
@@ -144,11 +151,11 @@ void FitService::request(quint64 slot, const Job& job, const FontRef& font, cons
 {
     m_newest[slot] = ++m_serial;
     m_pool.run(slot, priority,
-               [job, font, features, faces = m_faces, cache = m_measured, welds = m_welds,
+               [job, font, features, faces = m_faces, cache = m_measured, kept = m_kept, welds = m_welds,
                 done = std::move(done)](const CancelToken& token) -> SlotPool::Answer {
                    const auto result = [&]() -> FitResult {
                        try {
-                           auto shape = localShape(*faces, *cache, job, font, features, token, welds);
+                           auto shape = localShape(*faces, *cache, *kept, job, font, features, token, welds);
                            if (!shape)
                                return fail(shape.error());
                            return withForms(cardOf(std::move(*shape), job.size), *faces, font);

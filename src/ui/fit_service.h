@@ -4,6 +4,7 @@
 #include "core/fit/fit_cache.h"
 #include "services/catalogue_client.h"
 #include "shelf/face_cache.h"
+#include "shelf/fit_store.h"
 #include "shelf/font_rights.h"
 #include "ui/slot_pool.h"
 
@@ -62,6 +63,7 @@ private:
     CatalogueClient& m_catalogue;
     std::shared_ptr<WeldCache> m_welds;
     std::shared_ptr<FitCache> m_measured, m_measured_listings;
+    std::shared_ptr<FitStore> m_kept;
     SlotPool m_pool;
     int m_asking = 0;
     /// Slots of their own, beside those of the rows.

@@ -260,6 +260,10 @@ void MainWindow::connectStations()
 {
     const auto tell_done = [this](const QString& words) { m_message->show(Mark::InOrder, words); };
     connect(&m_library, &FontLibrary::found, this, &MainWindow::found);
+    connect(&m_library, &FontLibrary::vanished, this,
+            [this](const std::vector<std::filesystem::path>& files) {
+                m_find->changeFonts([&] { m_fonts.removeFiles(files); });
+            });
     connect(&m_library, &FontLibrary::searchEnded, this, [this] { m_find->setSearching(false); });
     connect(&m_job, &JobModel::changed, this, [this] {
         m_footer_right->setText(tr("Keeping …"));

@@ -1,5 +1,7 @@
 // The job and its file: whole sittings through the real window, asked afterwards: what lies on the disk.
 #include "core/base/digest.h"
+#include "core/base/user_folders.h"
+#include "shelf/fit_store.h"
 #include "tests/support/killing.h"
 #include "tests/support/sitting.h"
 #include "ui/job_menu.h"
@@ -63,6 +65,7 @@ class TestSession : public QObject
 {
     Q_OBJECT
 private slots:
+    void whatWasMeasuredIsKeptOverARestart();
     void aSaveThatIsKilledLeavesTheOldOrTheNew();
     void undoAcrossTwoFilesSavesEachIntoItsOwn();
     void aNewJobTakenBackHasItsFileAgain();
@@ -422,6 +425,37 @@ void TestSession::aJobIsOpenedWhenItIsDropped()
     s.rest();
     QCOMPARE(s.job().words, std::string("Dropped"));
     QVERIFY(s.session().file().endsWith("job.uink"));
+}
+
+void TestSession::whatWasMeasuredIsKeptOverARestart()
+{
+    const Job job = test::WindowFixture::firstJob();
+    test::WindowFixture f(job);
+    const auto piecesOf = [&]() -> std::size_t {
+        std::size_t pieces = 0;
+        bool is_answered = false;
+        f.window->fits().request(1, f.window->jobModel().job(), job.font, {}, 0,
+                                 [&](const FitResult& result) {
+                                     pieces = result ? (*result)->marks.pieces : 0;
+                                     is_answered = true;
+                                 });
+        return QTest::qWaitFor([&] { return is_answered; }, 30000) ? pieces : 0;
+    };
+    const auto pieces = piecesOf();
+    QVERIFY(pieces > 0 && pieces < 77);
+    FitStore store(userCacheFolder());
+    const auto key = FitCache::keyOf(store.contentOf(job.font.path), {}, job.words, {}, 0.0);
+    const auto kept = store.find(key);
+    QVERIFY(kept);
+    // What is kept is what is shown: told by a figure that the words do not have.
+    FitShape other = *kept;
+    other.marks_fu.pieces = 77;
+    store.keep(key, other);
+    f.measured.reset();
+    f.window.reset();
+    f.open(job);
+    QCOMPARE(piecesOf(), std::size_t{77});
+    store.keep(key, *kept);
 }
 
 INK_TEST_GUI_MAIN(TestSession)

@@ -9,4 +9,8 @@ namespace ink {
 /// Source: XDG Base Directory Specification 0.8.
 std::filesystem::path userDataFolder();
 
+/// Of this application, for what can be made again: under-ink in $XDG_CACHE_HOME, else in ~/.cache.
+/// Source: the same.
+std::filesystem::path userCacheFolder();
+
 } // namespace ink

@@ -8,6 +8,7 @@
 
 #include <algorithm>
 #include <iterator>
+#include <set>
 #include <tuple>
 
 namespace ink::ui {
@@ -294,6 +295,12 @@ void FontListModel::removeListings()
     m_rows.erase(first, m_rows.end());
     m_row_of_slot.clear();
     endRemoveRows();
+}
+
+void FontListModel::removeFiles(const std::vector<std::filesystem::path>& files)
+{
+    const std::set<std::filesystem::path> gone(files.begin(), files.end());
+    removeRowsIf([&](const Row& r) { return !r.listing && !r.shelf && gone.contains(r.entry.path); });
 }
 
 void FontListModel::moveFile(const std::filesystem::path& before, const std::filesystem::path& after)

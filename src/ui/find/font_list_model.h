@@ -39,6 +39,8 @@ public:
     /// The catalogue's, behind the person's own fonts.
     void addListings(const std::vector<Listing>& listings);
     void removeListings();
+    /// Files that are not there any more; what is on the shelf stays.
+    void removeFiles(const std::vector<std::filesystem::path>& files);
     /// What is on the shelf now: its fonts join the list or leave it.
     void setShelf(const std::shared_ptr<const ShelfContents>& shelf);
     /// A file lies elsewhere now, and so does the font of the job.

@@ -1,6 +1,7 @@
 #include "ui/find/likeness_model.h"
 
 #include "core/base/on_threads.h"
+#include "core/base/user_folders.h"
 #include "ui/outline_paths.h"
 
 #include <QCoreApplication>
@@ -175,7 +176,7 @@ struct LikenessModel::Round
 
 LikenessModel::LikenessModel(FontListModel& fonts, CatalogueClient& catalogue, QObject* parent)
     : QObject(parent), m_fonts(fonts), m_catalogue(catalogue),
-      m_store(std::make_shared<DescriptorStore>(DescriptorStore::usualFolder()))
+      m_store(std::make_shared<DescriptorStore>(userCacheFolder()))
 {
     m_look_timer.setSingleShot(true);
     m_look_timer.setInterval(kLookAfter_ms);
