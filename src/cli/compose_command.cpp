@@ -115,7 +115,8 @@ Command addComposeCommand(CLI::App& app)
     auto a = std::make_shared<ComposeArguments>();
     auto* command = app.add_subcommand("compose", "A project to a cut file, with other words where asked");
     command->add_option("PROJECT", a->project, "Project file (.uink)")->required();
-    command->add_option("--out", a->out, "SVG file to write; - is standard output");
+    command->add_option("--out", a->out, "SVG file to write; - is standard output")
+        ->check(complaintUnlessSvg);
     command->add_option(
         "--set", a->settings,
         "words=…, width_mm=…, height_mm=…, em_mm=…, cap_height_mm=…, x_height_mm=… or other_mm=…: "

@@ -1,5 +1,8 @@
 #include "cli/output.h"
 
+#include <algorithm>
+#include <array>
+#include <cctype>
 #include <cmath>
 
 #include <filesystem>
@@ -50,6 +53,19 @@ Result<void> writeTo(const std::string& target, const StreamWriter& writer)
     if (done && !std::cout.flush())
         return fail(ErrorCode::FileUnwritable, "standard output");
     return done;
+}
+
+std::string complaintUnlessSvg(const std::string& name)
+{
+    static constexpr std::array kOthers{".dxf", ".plt", ".pdf", ".eps", ".ps", ".ai", ".png", ".dst", ".exp"};
+    std::string ending = std::filesystem::path(name).extension().string();
+    std::ranges::transform(ending, ending.begin(),
+                           [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
+    return std::ranges::find(kOthers, ending) == kOthers.end()
+               ? std::string()
+               : "\"" + name +
+                     "\" would hold an SVG drawing: name it .svg, or let uink sheet or uink stitch write "
+                     "other formats";
 }
 
 double roundedTo(double value, int places)

@@ -18,6 +18,9 @@ Result<void> writeTo(const std::string& target, const StreamWriter& writer);
 /// Errors: OutputIsInput, OutputsAlike.
 Result<void> checkOutputs(const std::vector<std::string>& inputs, const std::vector<std::string>& outputs);
 
+/// What is said of a name that promises another format than the SVG that is written; empty where it does not.
+std::string complaintUnlessSvg(const std::string& name);
+
 /// For reports.
 double roundedTo(double value, int places);
 

@@ -83,7 +83,8 @@ Command addProofCommand(CLI::App& app)
         ->delimiter(',')
         ->expected(2)
         ->check(CLI::Range(1.0, kMaxSize_mm));
-    command->add_option("--out", a->out, "SVG file to write, mended where asked; - is standard output");
+    command->add_option("--out", a->out, "SVG file to write, mended where asked; - is standard output")
+        ->check(complaintUnlessSvg);
     command->add_option("--report", a->report,
                         "JSON file to write; - is standard output, also without --out");
     command->callback([a] { a->job.check(); });

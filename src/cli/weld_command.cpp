@@ -231,7 +231,8 @@ Command addWeldCommand(CLI::App& app)
         "taper:50, bulge:40, slant:12, mirror; :keep leaves letters as drawn, :inside turns them "
         "into the circle");
     command->add_flag("--method-report", a->with_method, "Add to the report how the weld went");
-    command->add_option("--out", a->out, "SVG file to write; - is standard output");
+    command->add_option("--out", a->out, "SVG file to write; - is standard output")
+        ->check(complaintUnlessSvg);
     command->add_option("--report", a->report, "JSON file to write; - is standard output");
     return [a] { return runWeld(*a); };
 }

@@ -45,6 +45,15 @@ class Contract(unittest.TestCase):
                        "--reduce", "--keep-apart", "--method-report"):
             self.assertIn(option, run("weld", "--help").stdout)
 
+    def test_a_name_of_another_format_is_refused(self):
+        words = ("--font", PLAIN, "--text", "Bram", "--width-mm", "60")
+        for name in ("x.pdf", "x.DXF", "x.dst"):
+            self.assertIn(name, self.refused(*words, "--out", self.folder / name))
+            self.assertFalse((self.folder / name).exists())
+        for name in ("x.svg", "x", "x.1"):
+            self.assertEqual(run("weld", *words, "--out", self.folder / name).returncode, 0)
+            self.assertIn("<svg", (self.folder / name).read_text())
+
     def test_report_fields(self):
         report = weld(FONT, "Fennmoor Honey", "--width-mm", "120")
         self.assertEqual(list(report), ["pieces", "middles", "nodes", "nodes_before", "area_mm2", "cut_length_mm", "width_mm",
