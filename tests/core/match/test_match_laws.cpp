@@ -111,7 +111,7 @@ private slots:
     void howItWasTakenChangesLittle()
     {
         QFETCH(QString, how);
-        for (const auto* font : {"GatepostPlain.ttf", "SextonCourt.otf", "Pennyfold.ttf"}) {
+        for (const auto* font : {"GatepostPlain.ttf", "Pennyfold.ttf"}) {
             const Picture plain = pictureOf(font, kWords);
             const Picture other =
                 how == "twice as large"        ? doubled(plain)
