@@ -253,8 +253,6 @@ QPushButton* DossierView::addQuote(const Quote& quote, const QString& sentence, 
     QSizePolicy policy(QSizePolicy::Preferred, QSizePolicy::Minimum);
     policy.setHeightForWidth(true);
     button->setSizePolicy(policy);
-    button->setMinimumHeight(inside->heightForWidth(420) > 0 ? inside->heightForWidth(420)
-                                                             : inside->sizeHint().height());
     connect(button, &QPushButton::clicked, this, [this, quote] { showDocument(quote); });
     m_column->addWidget(button);
     return button;
