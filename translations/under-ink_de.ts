@@ -1886,10 +1886,6 @@
       <translation>Es hat mehr als %1 Einträge; der Rest wurde nicht gelesen.</translation>
     </message>
     <message>
-      <source>version %1</source>
-      <translation>Version %1</translation>
-    </message>
-    <message>
       <source>this mending takes up to %1 nodes at once, and these have %2</source>
       <translation>diese Ausbesserung nimmt höchstens %1 Knoten auf einmal, und diese haben %2</translation>
     </message>
@@ -2058,10 +2054,6 @@
       <translation>es ist keine Schrift</translation>
     </message>
     <message>
-      <source>%1, from %2</source>
-      <translation>%1, von %2</translation>
-    </message>
-    <message>
       <source>version %1, this program knows %2</source>
       <translation>Version %1, dieses Programm kennt %2</translation>
     </message>
@@ -2172,6 +2164,14 @@
     <message>
       <source>last used</source>
       <translation>zuletzt benutzt</translation>
+    </message>
+    <message>
+      <source>it is version %1</source>
+      <translation>es ist Version %1</translation>
+    </message>
+    <message>
+      <source>%1, given by %2</source>
+      <translation>%1, von %2</translation>
     </message>
   </context>
   <context>

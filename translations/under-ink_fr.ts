@@ -1886,10 +1886,6 @@
       <translation>Il a plus de %1 entrées ; le reste n’a pas été lu.</translation>
     </message>
     <message>
-      <source>version %1</source>
-      <translation>version %1</translation>
-    </message>
-    <message>
       <source>this mending takes up to %1 nodes at once, and these have %2</source>
       <translation>cette réparation prend au plus %1 nœuds à la fois, et ceux-ci en ont %2</translation>
     </message>
@@ -2058,10 +2054,6 @@
       <translation>ce n’est pas une police</translation>
     </message>
     <message>
-      <source>%1, from %2</source>
-      <translation>%1, de %2</translation>
-    </message>
-    <message>
       <source>version %1, this program knows %2</source>
       <translation>version %1, ce programme connaît la %2</translation>
     </message>
@@ -2172,6 +2164,14 @@
     <message>
       <source>last used</source>
       <translation>dernier emploi</translation>
+    </message>
+    <message>
+      <source>it is version %1</source>
+      <translation>c’est la version %1</translation>
+    </message>
+    <message>
+      <source>%1, given by %2</source>
+      <translation>%1, donné par %2</translation>
     </message>
   </context>
   <context>

@@ -146,7 +146,7 @@ private:
             return std::string(told("its file is missing, or has other content than it should"));
         const auto contents = inspectPackage(m_staging->folder() / font.sha256);
         if (!contents)
-            return contents.error().message();
+            return std::string(errorText(contents.error().code));
         if (contents->fonts().empty()) {
             const bool has_note = !contents->entries.empty() && !contents->entries.front().note.empty();
             return has_note ? contents->entries.front().note : std::string(told("it is no font"));

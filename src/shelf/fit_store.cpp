@@ -34,16 +34,15 @@ std::string FitStore::contentOf(const fs::path& font)
 
 std::shared_ptr<const FitShape> FitStore::find(const std::string& key)
 {
-    std::shared_ptr<const FitShape> shape;
+    std::string bytes;
     m_inside->database.quietly([&](SQLite::Database& db) {
         SQLite::Statement look(db, "SELECT shape FROM fit WHERE key = ?");
         SQLite::bind(look, sha256(key)); // words are nobody's business in a cache
-        if (!look.executeStep())
-            return;
-        if (auto read = fitShapeFrom(look.getColumn(0).getString()))
-            shape = std::make_shared<const FitShape>(std::move(*read));
+        if (look.executeStep())
+            bytes = look.getColumn(0).getString();
     });
-    return shape;
+    auto read = fitShapeFrom(bytes); // not while the others wait
+    return read ? std::make_shared<const FitShape>(std::move(*read)) : nullptr;
 }
 
 void FitStore::keep(const std::string& key, const FitShape& shape)

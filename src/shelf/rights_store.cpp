@@ -34,7 +34,7 @@ std::vector<EvidenceText> evidenceOf(const RightsRecord& record)
     for (const auto& paper : record.papers)
         evidence.push_back(
             {EvidenceKind::Permission,
-             paper.from_whom.empty() ? paper.name : told("{}, from {}", paper.name, paper.from_whom),
+             paper.from_whom.empty() ? paper.name : told("{}, given by {}", paper.name, paper.from_whom),
              paper.for_what.empty() ? paper.text : paper.for_what + "\n\n" + paper.text});
     if (!record.listing.empty())
         evidence.push_back(

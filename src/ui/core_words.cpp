@@ -19,8 +19,8 @@ namespace {
 
 #include "translations/core_sentences.h"
 
-/// Forms with fewer characters of their own fit nearly any text: they are looked for last, and never in a part of it.
-constexpr std::size_t kOwnWords = 8;
+/// Forms with fewer characters of their own fit many a name: they are looked for last, and never in a part of a sentence.
+constexpr std::size_t kOwnWords = 9;
 
 std::size_t ownLength(std::string_view form)
 {
@@ -72,7 +72,7 @@ QString translated(std::string_view english)
     return QCoreApplication::translate("Core", std::string(english).c_str());
 }
 
-/// A figure of the core as people here write it; a word of it in their language.
+/// A figure of the core as people here write it; a sentence of it in their language.
 QString part(const std::string& english)
 {
     bool is_figure = false;
@@ -80,7 +80,7 @@ QString part(const std::string& english)
     const double figure = QLocale::c().toDouble(as_text, &is_figure);
     const auto point = as_text.indexOf(QLatin1Char('.'));
     if (!is_figure || point < 0)
-        return said(english);
+        return named(english);
     return QLocale().toString(figure, 'f', int(as_text.size() - point - 1));
 }
 
@@ -89,12 +89,22 @@ std::optional<QString> byForm(std::string_view english, std::size_t least)
     for (const auto& form : sentences().forms) {
         if (ownLength(form.places) < least)
             break;
+        // "up to 250.pdf: it is no font" is about a file.
+        const bool is_short = ownLength(form.places) < kOwnWords && form.places != "{}: {}";
+        if (is_short && english.find(": ") != std::string_view::npos)
+            continue;
         const auto parts = partsOf(form.places, english);
         if (!parts)
             continue;
         QStringList said_parts;
-        for (const auto& one : *parts)
-            said_parts << part(one);
+        std::size_t place = 0;
+        for (const auto& one : *parts) {
+            place = form.places.find("{}", place);
+            // What stands in quotation marks is somebody's own.
+            said_parts << (std::string_view(form.places).substr(0, place).ends_with("“") ? text(one)
+                                                                                         : part(one));
+            place += 2;
+        }
         const QString sentence = translated(form.source);
         switch (said_parts.size()) {
         case 1:
@@ -123,24 +133,39 @@ std::optional<QString> ofOne(std::string_view english)
 
 } // namespace
 
-QString said(std::string_view english)
+namespace {
+
+/// With forms that have so many characters of their own.
+QString saidWith(std::string_view english, std::size_t least)
 {
     if (sentences().whole.contains(english))
         return translated(english);
     // Notes of one thing stand behind each other.
     for (auto end = english.find(". "); end != std::string_view::npos; end = english.find(". ", end + 1))
         if (const auto first = ofOne(english.substr(0, end + 1)))
-            return *first + QLatin1Char(' ') + said(english.substr(end + 2));
-    if (const auto form = byForm(english, 0))
+            return *first + QLatin1Char(' ') + saidWith(english.substr(end + 2), least);
+    if (const auto form = byForm(english, least))
         return *form;
     return text(english);
+}
+
+} // namespace
+
+QString said(std::string_view english)
+{
+    return saidWith(english, 0);
+}
+
+QString named(std::string_view english)
+{
+    return saidWith(english, kOwnWords);
 }
 
 QString said(const Error& error)
 {
     QString out = said(errorText(error.code));
     if (!error.subject.empty())
-        out = translated("%1: %2").arg(said(error.subject), out);
+        out = translated("%1: %2").arg(named(error.subject), out);
     if (!error.detail.empty())
         out += QStringLiteral(" (") + said(error.detail) + QLatin1Char(')');
     out += QStringLiteral(". ") + said(errorAdvice(error.code));

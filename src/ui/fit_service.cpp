@@ -62,14 +62,16 @@ Result<std::shared_ptr<const FitShape>> localShape(FaceCache& faces, FitCache& c
         FitCache::keyOf(content, choice, withoutMotifs(job.words), features, job.tracking_em);
     if (auto kept = cache.find(key))
         return kept;
+    const std::string traits_key = FitCache::keyOf(content, choice, {}, {}, 0.0);
     if (auto kept = store.find(key)) {
         cache.keep(key, kept);
+        cache.keepTraits(traits_key,
+                         kept->marks_fu.traits); // other words of this font need not find out again
         return kept;
     }
     const auto face = faces.open(font.path, choice);
     if (!face)
         return fail(face.error());
-    const std::string traits_key = FitCache::keyOf(content, choice, {}, {}, 0.0);
     auto traits = cache.findTraits(traits_key);
     if (!traits) {
         cache.keepTraits(traits_key, traitsOf(**face, welds));

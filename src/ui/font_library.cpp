@@ -73,8 +73,8 @@ void FontLibrary::run(const Search& search, std::size_t place)
         auto looked = search(cancel);
         QMetaObject::invokeMethod(
             this,
-            [this, place, looked = std::move(looked)] {
-                take(looked, place);
+            [this, place, looked = std::move(looked)]() mutable {
+                take(std::move(looked), place);
                 if (--m_running == 0)
                     emit searchEnded();
             },

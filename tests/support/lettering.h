@@ -34,6 +34,14 @@ inline ComposedDesign composed(const Job& job)
     return std::move(*design);
 }
 
+/// The words at this width.
+inline Outline outlineOf(const char* words, const char* font, double width_mm)
+{
+    Job job = jobOf(words, font);
+    job.size = {SizeBy::Width, width_mm, {}, 0.0};
+    return composed(job).design.outline_mm;
+}
+
 /// Counter-clockwise, its lower left corner at the origin.
 inline Paths rectangle(double width, double height)
 {

@@ -137,9 +137,19 @@ private slots:
                "einmal: ein Teil fehlt.",
                "a.ttf\u00a0: le fichier de police finit trop tôt (3 octets sur 4 sont là). Cherchez-le de "
                "nouveau\u00a0: une partie manque."));
-        // A whole message inside a note, and what nobody knows.
-        const Error inner{ErrorCode::FileNotFound, "b.ttf", {}};
-        QVERIFY(englishIn(said(told("{}: {}", "Maypole", inner.message()))).isEmpty());
+        // Names that people gave stay theirs, whatever they are called.
+        for (const char* name :
+             {"Set 3.ttf", "Variant 2.otf", "version 2.txt", "up to 250.pdf", "10 mm.svg"}) {
+            QCOMPARE(named(name), QString::fromUtf8(name));
+            QVERIFY(said(told("{}: {}", name, "it is no font")).startsWith(QString::fromUtf8(name)));
+            QVERIFY(said(Error{ErrorCode::FileNotFound, name, {}}).startsWith(QString::fromUtf8(name)));
+        }
+        QVERIFY(said(told("“{}” is here in {} formats. {} is recommended: other programs can install it, the "
+                          "web formats they cannot.",
+                          "Ornament", 2, "Set 1.ttf"))
+                    .contains(QStringLiteral("Ornament")));
+        QVERIFY(named("the font itself, licence") != QStringLiteral("the font itself, licence"));
+        // And what nobody knows.
         QCOMPARE(said("somebody: their own words"),
                  in("somebody: their own words", "somebody\u00a0: their own words"));
         QCOMPARE(said(""), QString());

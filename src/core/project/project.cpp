@@ -41,7 +41,7 @@ Result<void> checkVersion(const std::string& text, const std::string& name)
         return fail(ErrorCode::ProjectDamaged, name, "project.json");
     const int version = json["version"].get<int>();
     if (version > kProjectVersion)
-        return fail(ErrorCode::ProjectTooNew, name, told("version {}", version));
+        return fail(ErrorCode::ProjectTooNew, name, told("it is version {}", version));
     return {};
 }
 

@@ -32,7 +32,7 @@ constexpr std::size_t kLongestQuote = 400;
 
 QString placeOf(const Quote& quote)
 {
-    return QObject::tr("%1, line %2").arg(said(quote.document)).arg(quote.line);
+    return QObject::tr("%1, line %2").arg(named(quote.document)).arg(quote.line);
 }
 
 QString answerInWords(const GivenAnswer& answer)

@@ -211,7 +211,7 @@ void FontPanel::showRights()
     } else {
         const Quote& quote = dossier.deciding.front();
         m_quote->setText(QStringLiteral("“%1”").arg(shortened(text(quote.sentence))));
-        m_source->setText(tr("%1, line %2").arg(said(quote.document)).arg(quote.line));
+        m_source->setText(tr("%1, line %2").arg(named(quote.document)).arg(quote.line));
     }
 }
 

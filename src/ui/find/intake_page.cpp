@@ -369,7 +369,7 @@ void IntakePage::fill()
                                         ? said(dossier.reason)
                                         : tr("“%1”\n%2")
                                               .arg(text(dossier.deciding.front().sentence),
-                                                   said(dossier.deciding.front().document)));
+                                                   named(dossier.deciding.front().document)));
                 const QString owned = ownershipInWords(m_looked->ownership[at]);
                 if (entry.better >= 0 && note.isEmpty())
                     note = tr("The same face in another format: %1 is recommended.")

@@ -83,7 +83,7 @@ void sayPattern(SentenceBar& sentence, const Job& job)
                        .arg(p.blank->name.empty()
                                 ? HandOffPage::tr("%1 × %2").arg(figure(p.blank->width_mm, job.unit),
                                                                  figureWithUnit(p.blank->height_mm, job.unit))
-                                : said(p.blank->name));
+                                : named(p.blank->name));
     sentence.setSentence(HandOffPage::tr("{names} at true size on {paper}, with {blank}."), phrases);
 }
 

@@ -122,7 +122,7 @@ void TwinsPage::addGroup(const TwinsShown& group)
         }
         grid->addWidget(small(said(fact.what), true), row, 0, Qt::AlignTop);
         for (std::size_t i = 0; i < beside; ++i)
-            grid->addWidget(small(fact.values[i].empty() ? tr("none") : said(fact.values[i]), false), row,
+            grid->addWidget(small(fact.values[i].empty() ? tr("none") : named(fact.values[i]), false), row,
                             static_cast<int>(i) + 1, Qt::AlignTop);
         ++row;
     }

@@ -22,7 +22,7 @@ SizeSection::SizeSection(JobModel& job, Size size, std::vector<Blank> shipped, s
     m_sizes.insert(m_sizes.end(), m_own.begin(), m_own.end());
     QStringList names{m_size.none};
     for (const auto& one : m_sizes)
-        names << said(one.name);
+        names << named(one.name);
     m_choice = addChoice(
         m_size.caption, m_size.choice, names, m_size.step,
         [this](const Job& now) {

@@ -22,9 +22,7 @@ namespace {
 /// On the sheet: below its upper edge.
 Outline wordOf(const char* words, double width_mm)
 {
-    Job job = test::jobOf(words);
-    job.size = {SizeBy::Width, width_mm, {}, 0.0};
-    const Outline word = test::composed(job).design.outline_mm;
+    const Outline word = test::outlineOf(words, "Larkmallow.ttf", width_mm);
     const Box box = bounds(word);
     return transformed(word, {1, 0, 0, 1, 10 - box.x0, -10 - box.y1});
 }

@@ -13,13 +13,6 @@ using namespace ink;
 
 namespace {
 
-Outline wordOf(const char* words, const char* font, double width_mm)
-{
-    Job job = test::jobOf(words, font);
-    job.size = {SizeBy::Width, width_mm, {}, 0.0};
-    return test::composed(job).design.outline_mm;
-}
-
 OutlineProof lookedAt(const Outline& outline, double em_mm)
 {
     auto proof = OutlineProof::of(outline, Unit::ofEm(em_mm));
@@ -155,9 +148,9 @@ class TestProofLaws : public QObject
 private slots:
     void initTestCase()
     {
-        m_words = {{"Larkmallow", wordOf("Ottilie", "Larkmallow.ttf", 60)},
-                   {"Hartsorrel", wordOf("Bram & Zoë", "HartsorrelScript.ttf", 55)},
-                   {"Wickerby", wordOf("Mo", "WickerbyBroad.ttf", 30)}};
+        m_words = {{"Larkmallow", test::outlineOf("Ottilie", "Larkmallow.ttf", 60)},
+                   {"Hartsorrel", test::outlineOf("Bram & Zoë", "HartsorrelScript.ttf", 55)},
+                   {"Wickerby", test::outlineOf("Mo", "WickerbyBroad.ttf", 30)}};
         for (const auto& [name, word] : m_words)
             m_findings[name] = lookedAt(word, kEm_mm).findings(1.0, {kLimits});
     }

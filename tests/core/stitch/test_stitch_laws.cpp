@@ -22,13 +22,6 @@ namespace {
 
 const Unit kUnit = Unit::ofEm(30.0);
 
-Outline wordOf(const char* words, const char* font, double width_mm)
-{
-    Job job = test::jobOf(words, font);
-    job.size = {SizeBy::Width, width_mm, {}, 0.0};
-    return test::composed(job).design.outline_mm;
-}
-
 StitchPlan planned(const Outline& outline, const StitchSettings& settings)
 {
     auto plan = planStitches(outline, kUnit, settings);
@@ -65,9 +58,9 @@ class TestStitchLaws : public QObject
 private slots:
     void initTestCase()
     {
-        m_words = {{"Larkmallow", wordOf("Ottilie", "Larkmallow.ttf", 90)},
-                   {"Hartsorrel", wordOf("Bram", "HartsorrelScript.ttf", 70)},
-                   {"Wickerby", wordOf("Mo", "WickerbyBroad.ttf", 60)}};
+        m_words = {{"Larkmallow", test::outlineOf("Ottilie", "Larkmallow.ttf", 90)},
+                   {"Hartsorrel", test::outlineOf("Bram", "HartsorrelScript.ttf", 70)},
+                   {"Wickerby", test::outlineOf("Mo", "WickerbyBroad.ttf", 60)}};
     }
 
     void whereItStandsChangesNothing_data() { everyWord(); }
