@@ -3763,6 +3763,14 @@
       <source>change the lettering</source>
       <translation>Schriftzug ändern</translation>
     </message>
+    <message>
+      <source>A notch that narrows to a point: its end may close up.</source>
+      <translation>Eine Kerbe, die spitz zuläuft: Ihr Ende kann zugehen.</translation>
+    </message>
+    <message>
+      <source>The smallest has %1; under %2 it closes.</source>
+      <translation>Die kleinste hat %1; unter %2 geht sie zu.</translation>
+    </message>
   </context>
   <context>
     <name>ink::ui::CardPage</name>
@@ -7822,10 +7830,10 @@ Nehmen Sie einen Wunsch zurück, um mehr zu sehen.</translation>
       <translation>In eine Stickdatei sehen…</translation>
     </message>
     <message numerus="yes">
-      <source>%n stitch(es)</source>
+      <source>%Ln stitch(es)</source>
       <translation>
-        <numerusform>%n Stich</numerusform>
-        <numerusform>%n Stiche</numerusform>
+        <numerusform>%Ln Stich</numerusform>
+        <numerusform>%Ln Stiche</numerusform>
       </translation>
     </message>
     <message>

@@ -728,10 +728,10 @@
       </translation>
     </message>
     <message numerus="yes">
-      <source>%n stitch(es)</source>
+      <source>%Ln stitch(es)</source>
       <translation>
-        <numerusform>%n stitch</numerusform>
-        <numerusform>%n stitches</numerusform>
+        <numerusform>%Ln stitch</numerusform>
+        <numerusform>%Ln stitches</numerusform>
       </translation>
     </message>
     <message numerus="yes">

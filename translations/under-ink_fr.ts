@@ -3763,6 +3763,14 @@
       <source>change the lettering</source>
       <translation>changer le lettrage</translation>
     </message>
+    <message>
+      <source>A notch that narrows to a point: its end may close up.</source>
+      <translation>Une encoche qui se termine en pointe : son bout peut se fermer.</translation>
+    </message>
+    <message>
+      <source>The smallest has %1; under %2 it closes.</source>
+      <translation>La plus petite a %1 ; au-dessous de %2 elle se ferme.</translation>
+    </message>
   </context>
   <context>
     <name>ink::ui::CardPage</name>
@@ -7822,10 +7830,10 @@ Retirez un souhait pour en voir plus.</translation>
       <translation>Regarder un fichier de broderie…</translation>
     </message>
     <message numerus="yes">
-      <source>%n stitch(es)</source>
+      <source>%Ln stitch(es)</source>
       <translation>
-        <numerusform>%n point</numerusform>
-        <numerusform>%n points</numerusform>
+        <numerusform>%Ln point</numerusform>
+        <numerusform>%Ln points</numerusform>
       </translation>
     </message>
     <message>

@@ -192,6 +192,8 @@ QMenu::item:selected { background: @honey; color: @ink; }
 QScrollArea { background: transparent; border: 0; }
 QScrollArea#sidePanel { border-left: 1px solid @rule; }
 QComboBox { background: transparent; border: 0; border-bottom: 1px solid @rule; border-radius: 0; padding: 2px 0; }
+QComboBox { combobox-popup: 0; } /* a list: as a menu its words would have the colour of the ground that the choice stands on */
+QComboBox QAbstractItemView::item { padding: 4px 8px; }
 QComboBox:focus { padding: 1px 0 0 0; }
 QComboBox QAbstractItemView { background: @card; color: @ink; selection-background-color: @honey; selection-color: @ink; border: 1px solid @rule; }
 QDoubleSpinBox:disabled { background: @wash; color: @soft; }

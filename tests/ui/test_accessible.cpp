@@ -4,8 +4,10 @@
 #include "ui/handoff/run_ribbon.h"
 
 #include <QAbstractButton>
+#include <QAbstractItemView>
 #include <QAccessible>
 #include <QButtonGroup>
+#include <QComboBox>
 #include <QLocale>
 #include <QScrollArea>
 #include <QTest>
@@ -105,6 +107,47 @@ private slots:
             }
         }
         wrong.removeDuplicates();
+        QVERIFY2(wrong.isEmpty(), qPrintable(wrong.join(QLatin1Char('\n'))));
+    }
+
+    void listsThatOpenCanBeRead_data()
+    {
+        QTest::addColumn<Theme::Tone>("tone");
+        QTest::newRow("light") << Theme::Tone::Light;
+        QTest::newRow("dark") << Theme::Tone::Dark;
+    }
+    /// In the ink of the list, whatever the choice itself stands on; 4.5 is asked for by WCAG 2.1, 1.4.3.
+    void listsThatOpenCanBeRead()
+    {
+        QFETCH(Theme::Tone, tone);
+        test::WindowFixture f(job(Process::KnifeVinyl), 1.0, true, tone);
+        QStringList wrong;
+        int lists = 0;
+        for (const auto station : kStations) {
+            f.window->openStation(station);
+            f.rest();
+            for (auto* choice : f.window->findChildren<QComboBox*>()) {
+                if (!choice->isVisible() || !choice->isEnabled() || choice->count() == 0)
+                    continue;
+                choice->showPopup();
+                auto* rows = choice->view();
+                QVERIFY(QTest::qWaitForWindowExposed(rows->window()));
+                ++lists;
+                const QImage seen = rows->viewport()->grab().toImage();
+                for (int i = 0; i < choice->count(); ++i) {
+                    const QRect row = rows->visualRect(rows->model()->index(i, 0)).intersected(seen.rect());
+                    const QColor ground = seen.pixelColor(std::max(0, row.right() - 2), row.center().y());
+                    double best = 1.0;
+                    for (int y = row.top(); y <= row.bottom(); ++y)
+                        for (int x = row.left(); x <= row.right(); ++x)
+                            best = std::max(best, contrast(seen.pixelColor(x, y), ground));
+                    if (!row.isEmpty() && best < 4.5)
+                        wrong << QStringLiteral("%1, row %2: %3").arg(called(*choice)).arg(i).arg(best);
+                }
+                choice->hidePopup();
+            }
+        }
+        QVERIFY(lists >= 6);
         QVERIFY2(wrong.isEmpty(), qPrintable(wrong.join(QLatin1Char('\n'))));
     }
 

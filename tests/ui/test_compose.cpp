@@ -14,6 +14,7 @@
 #include <QFile>
 #include <QInputMethodEvent>
 #include <QLabel>
+#include <QLayout>
 #include <QListWidget>
 #include <QMimeData>
 #include <QPushButton>
@@ -390,6 +391,20 @@ void TestCompose::theSentenceGrowsByWhatDiffers()
     QVERIFY(s.find<QPushButton>("more_tail")->isVisible());
     QVERIFY(!s.find<QPushButton>("more_guides")->isVisible());
     s.key(Qt::Key_Escape);
+    // However wide it is, no line of it begins with a full stop.
+    SentenceBar bar(s.theme, TextSize::Body);
+    bar.setSentence(QStringLiteral("These words {a}, and {b}. {c}"),
+                    {{QStringLiteral("a"), QStringLiteral("stand as the font spaces them")},
+                     {QStringLiteral("b"), QStringLiteral("wear nothing more")},
+                     {QStringLiteral("c"), QStringLiteral("and more")}});
+    for (int width = 240; width < 700; width += 7) {
+        bar.resize(width, 200);
+        bar.layout()->activate();
+        bar.layout()->setGeometry(bar.rect());
+        for (auto* label : bar.findChildren<QLabel*>())
+            if (label->text().startsWith(QLatin1Char('.')) || label->text().startsWith(QLatin1Char(',')))
+                QVERIFY2(label->x() > 40, qPrintable(QString::number(width)));
+    }
     // Every phrase is reached by Tab and opens something, by keyboard alone.
     for (auto* phrase : sentence.findChildren<Phrase*>()) {
         QVERIFY(phrase->focusPolicy() & Qt::TabFocus);

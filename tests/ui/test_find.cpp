@@ -262,8 +262,8 @@ void TestFind::fontsAreSortedByTheirMarks()
         const auto* known = fonts.known(filter->mapToSource(filter->index(i, 0)).row());
         if (!known || !known->card)
             continue;
-        const double stroke =
-            known->card->marks.thinnest_stroke ? known->card->marks.thinnest_stroke->width : 0.0;
+        const auto mark = strokeMark(known->card->marks, f.window->jobModel().job().limits());
+        const double stroke = mark ? mark->narrowest.width : 0.0;
         QVERIFY(stroke <= before);
         before = stroke;
     }
@@ -982,7 +982,7 @@ void TestFind::aPictureIsFlaggedAsSomebodyElses()
 void TestFind::whatTheProcessHoldsCanBeChanged()
 {
     Job job = test::WindowFixture::firstJob();
-    job.size = {SizeBy::Width, 500};
+    job.size = {SizeBy::Width, 1100};
     FindFixture f(job);
     f.select("Hartsorrel Script");
     const auto limits = [&] {

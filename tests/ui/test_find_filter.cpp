@@ -171,7 +171,7 @@ void TestFindFilter::limitsOfThePersonDecide()
     Fixture& f = measured();
     FindFilter filter(f.fonts);
     const int before = filter.countOf(FindWish::StrokesHold);
-    f.job.setLimits({0.0, 0.0, 0.0, 0.0});
+    f.job.setLimits({0.0, 0.0, 0.0, 0.0, 0.0});
     QCOMPARE(filter.countOf(FindWish::StrokesHold), f.fonts.rowCount());
     QCOMPARE(filter.countOf(FindWish::HoldInProcess), f.fonts.rowCount());
     QVERIFY(before < f.fonts.rowCount());
@@ -237,9 +237,9 @@ void TestFindFilter::ordersFollowTheirFigure()
         const FitMarks& m = f.marks(row);
         switch (static_cast<FindOrder>(order)) {
         case FindOrder::ThinnestStroke:
-            return -m.thinnest_stroke->width;
+            return -strokeMark(m, limits)->narrowest.width;
         case FindOrder::NarrowestGap: // nothing that could close up is best
-            return m.narrowest_gap ? -m.narrowest_gap->width : -1e9;
+            return gapMark(m, limits) ? -gapMark(m, limits)->narrowest.width : -1e9;
         case FindOrder::FewestPieces:
             return double(m.pieces);
         case FindOrder::FewestNodes:

@@ -75,7 +75,7 @@ private slots:
         QVERIFY(!s.name().error && s.name().figures.stitches > 1000);
         QVERIFY(s.name().figures.covers > 0.98);
         QCOMPARE(s.window->handOffPage().figure(),
-                 QStringLiteral("%1 stitches").arg(s.name().figures.stitches));
+                 QStringLiteral("%L1 stitches").arg(s.name().figures.stitches));
         QVERIFY(s.find<QLabel>("needleHoop")->text().contains(QStringLiteral("fits the hoop")));
         QVERIFY(!s.find<QPushButton>("saveCloth")->isVisible());
         for (const char* look : {"lookWay", "lookThickness", "lookCloth"}) {

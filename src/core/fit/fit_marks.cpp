@@ -12,14 +12,22 @@
 namespace ink {
 namespace {
 
+constexpr double kInkTolerance_u = 0.25;
+
 /// Strokes and gaps, in the unit of the outline.
 Result<void> measureShape(const Outline& outline, Unit unit, FitMarks& marks, const CancelToken& cancel)
 {
-    const auto axis = medialAxis(outline, unit, cancel);
-    if (!axis)
-        return fail(axis.error());
-    marks.thinnest_stroke = axis->thinnest_stroke;
-    marks.narrowest_gap = axis->narrowest_gap;
+    const auto graph = axisGraph(outline, unit, cancel);
+    if (!graph)
+        return fail(graph.error());
+    const auto axis = medialAxisOf(*graph, outline, unit);
+    marks.thinnest_stroke = axis.thinnest_stroke;
+    marks.narrowest_gap = axis.narrowest_gap;
+    const InkTest ink(outline, kInkTolerance_u * unit.u);
+    const auto branches = branchesOf(*graph, ink);
+    MeasuredSteps measured(outline, unit);
+    marks.stroke_steps = widthSteps(branches, true, measured);
+    marks.gap_steps = widthSteps(branches, false, measured);
     return {};
 }
 
@@ -86,16 +94,18 @@ Result<void> markOutline(const Outline& outline, Unit unit, FitMarks& marks, con
     if (auto measured = measureShape(outline, unit, marks, cancel); !measured)
         return measured;
     const auto parts = partsOf(outline);
+    const auto smallestOf = [](const std::vector<PartSize>& sizes) -> std::optional<SmallPiece> {
+        const auto least = std::ranges::min_element(sizes, {}, &PartSize::area);
+        return least == sizes.end() ? std::nullopt : std::optional(SmallPiece{least->area, least->at});
+    };
     marks.pieces = parts.figures.pieces;
     marks.nodes = parts.figures.nodes;
     marks.sharp_points = parts.points;
     marks.middles.clear();
-    marks.smallest_piece.reset();
     for (const auto& middle : parts.middles)
         marks.middles.push_back(middle.at);
-    for (const auto& piece : parts.pieces)
-        if (!marks.smallest_piece || piece.area < marks.smallest_piece->area)
-            marks.smallest_piece = SmallPiece{piece.area, piece.at};
+    marks.smallest_piece = smallestOf(parts.pieces);
+    marks.smallest_middle = smallestOf(parts.middles);
     return {};
 }
 
@@ -188,6 +198,14 @@ Result<FitMarks> marksAt(const FitShape& shape, const FinishedSize& size, const 
         for (auto* place : {&marks.thinnest_stroke, &marks.narrowest_gap})
             if (*place)
                 **place = mapped(**place, by, across);
+        for (auto* steps : {&marks.stroke_steps, &marks.gap_steps}) {
+            for (auto& step : steps->steps) {
+                step.from *= across;
+                for (auto* place : {&step.run, &step.point})
+                    if (*place)
+                        **place = mapped(**place, by, across);
+            }
+        }
         for (auto& point : marks.sharp_points)
             point.at = by.map(point.at);
     } else {
@@ -206,22 +224,60 @@ Result<FitMarks> marksAt(const FitShape& shape, const FinishedSize& size, const 
         letter.at = by.map(letter.at);
     for (auto& middle : marks.middles)
         middle = by.map(middle);
-    if (marks.smallest_piece)
-        marks.smallest_piece =
-            SmallPiece{marks.smallest_piece->area * across * up, by.map(marks.smallest_piece->at)};
+    for (auto* smallest : {&marks.smallest_piece, &marks.smallest_middle})
+        if (*smallest)
+            *smallest = SmallPiece{(*smallest)->area * across * up, by.map((*smallest)->at)};
     return marks;
+}
+
+namespace {
+
+/// `narrowest` is the narrowest place that is no point, found or not; from `comfortable` on no care is needed, below `floor` it fails.
+std::optional<WidthMark> widthMark(const std::optional<AxisPlace>& narrowest, const WidthSteps& steps,
+                                   double comfortable, double floor)
+{
+    const double wanted = comfortable * (1.0 - kMendedShare);
+    if (const auto* found = steps.foundFor(wanted)) {
+        if (found->run)
+            return WidthMark{found->run->width < floor ? Holds::Not : Holds::Barely, *found->run, false};
+        return WidthMark{Holds::Barely, *found->point, true};
+    }
+    if (narrowest && narrowest->width >= wanted)
+        return WidthMark{Holds::Well, *narrowest, false};
+    // A place that is narrower, but too short to matter: how wide a tool would have to be to find one.
+    const auto next = std::ranges::find_if(
+        steps.steps, [&](const WidthStep& step) { return step.from > wanted && step.run; });
+    if (next != steps.steps.end()) {
+        AxisPlace place = *next->run;
+        place.width = next->from;
+        return WidthMark{Holds::Well, place, false};
+    }
+    return std::nullopt;
+}
+
+} // namespace
+
+std::optional<WidthMark> strokeMark(const FitMarks& marks, const ProcessLimits& limits)
+{
+    return widthMark(marks.thinnest_stroke, marks.stroke_steps, limits.stroke_comfortable_mm,
+                     limits.stroke_floor_mm);
+}
+
+std::optional<WidthMark> gapMark(const FitMarks& marks, const ProcessLimits& limits)
+{
+    return widthMark(marks.narrowest_gap, marks.gap_steps, limits.gap_mm, limits.gap_mm);
 }
 
 Holds holdsStroke(const FitMarks& marks, const ProcessLimits& limits)
 {
-    if (!marks.thinnest_stroke || marks.thinnest_stroke->width >= limits.stroke_comfortable_mm)
-        return Holds::Well;
-    return marks.thinnest_stroke->width >= limits.stroke_floor_mm ? Holds::Barely : Holds::Not;
+    const auto mark = strokeMark(marks, limits);
+    return mark ? mark->holds : Holds::Well;
 }
 
 Holds holdsGap(const FitMarks& marks, const ProcessLimits& limits)
 {
-    return !marks.narrowest_gap || marks.narrowest_gap->width >= limits.gap_mm ? Holds::Well : Holds::Not;
+    const auto mark = gapMark(marks, limits);
+    return mark ? mark->holds : Holds::Well;
 }
 
 Holds holdsPieces(const FitMarks& marks, const ProcessLimits& limits)
@@ -230,9 +286,16 @@ Holds holdsPieces(const FitMarks& marks, const ProcessLimits& limits)
                                                                                             : Holds::Not;
 }
 
+Holds holdsMiddles(const FitMarks& marks, const ProcessLimits& limits)
+{
+    return !marks.smallest_middle || marks.smallest_middle->area >= limits.smallest_middle_mm2 ? Holds::Well
+                                                                                               : Holds::Not;
+}
+
 Holds holds(const FitMarks& marks, const ProcessLimits& limits)
 {
-    return worseOf(holdsStroke(marks, limits), worseOf(holdsGap(marks, limits), holdsPieces(marks, limits)));
+    return worseOf(worseOf(holdsStroke(marks, limits), holdsGap(marks, limits)),
+                   worseOf(holdsPieces(marks, limits), holdsMiddles(marks, limits)));
 }
 
 std::string_view idOf(Holds holds)

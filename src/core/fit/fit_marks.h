@@ -10,6 +10,7 @@
 #include "core/geometry/medial_axis.h"
 #include "core/process/process.h"
 #include "core/proof/outline_proof.h"
+#include "core/proof/width_runs.h"
 #include "core/type/alternates.h"
 
 #include <iosfwd>
@@ -59,6 +60,8 @@ struct FitMarks
 {
     std::optional<AxisPlace> thinnest_stroke;
     std::optional<AxisPlace> narrowest_gap;
+    /// What Proof finds too narrow, for every width.
+    WidthSteps stroke_steps, gap_steps;
     std::vector<LetterPair> pairs;
     std::size_t joins = 0;
     /// One for each letter with ink; `glyph_id` is 0 for a listing, whose file is not here.
@@ -68,7 +71,7 @@ struct FitMarks
     /// One place in each middle that is to be weeded.
     std::vector<Point> middles;
     std::vector<PointOfInk> sharp_points;
-    std::optional<SmallPiece> smallest_piece;
+    std::optional<SmallPiece> smallest_piece, smallest_middle;
     std::u32string missing;
     std::vector<LetterWithForms> alternates;
     FaceTraits traits;
@@ -119,12 +122,27 @@ ShapeScale scaleOf(const FitShape& shape, const FinishedSize& size);
 /// Errors: SizeOutOfRange; those of medialAxis.
 Result<FitMarks> marksAt(const FitShape& shape, const FinishedSize& size, const CancelToken& cancel = {});
 
-/// What a process makes of a figure.
+/// What a process makes of a figure: what Proof would say of it.
 enum class Holds { Well, Barely, Not };
+
+/// A width beside a limit.
+struct WidthMark
+{
+    Holds holds = Holds::Well;
+    /// What does not hold; where all holds, the narrowest place there is, never under the limit.
+    AxisPlace narrowest;
+    /// Only where it narrows to a point.
+    bool is_point = false;
+};
+/// Nothing where there is no stroke (no gap).
+std::optional<WidthMark> strokeMark(const FitMarks& marks, const ProcessLimits& limits);
+std::optional<WidthMark> gapMark(const FitMarks& marks, const ProcessLimits& limits);
+
 Holds holdsStroke(const FitMarks& marks, const ProcessLimits& limits);
 Holds holdsGap(const FitMarks& marks, const ProcessLimits& limits);
 Holds holdsPieces(const FitMarks& marks, const ProcessLimits& limits);
-/// The worst of the three.
+Holds holdsMiddles(const FitMarks& marks, const ProcessLimits& limits);
+/// The worst of the four.
 Holds holds(const FitMarks& marks, const ProcessLimits& limits);
 std::string_view idOf(Holds holds);
 

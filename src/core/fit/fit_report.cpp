@@ -37,6 +37,15 @@ Json widthJson(const std::optional<AxisPlace>& place)
     return place ? Json(rounded(place->width)) : Json(nullptr);
 }
 
+Json markJson(const std::optional<WidthMark>& mark)
+{
+    if (!mark || mark->holds == Holds::Well)
+        return nullptr;
+    return {{"measured_mm", rounded(mark->narrowest.width)},
+            {"at_mm", pointJson(mark->narrowest.centre)},
+            {"is_point", mark->is_point}};
+}
+
 Json alternatesJson(const FitMarks& marks)
 {
     auto letters = Json::array();
@@ -84,7 +93,10 @@ void writeFitReport(std::ostream& out, const FitMarks& marks, const ProcessLimit
          {{"all", idOf(holds(marks, limits))},
           {"stroke", idOf(holdsStroke(marks, limits))},
           {"gap", idOf(holdsGap(marks, limits))},
-          {"pieces", idOf(holdsPieces(marks, limits))}}},
+          {"pieces", idOf(holdsPieces(marks, limits))},
+          {"middles", idOf(holdsMiddles(marks, limits))}}},
+        {"thin_stroke", markJson(strokeMark(marks, limits))},
+        {"tight_gap", markJson(gapMark(marks, limits))},
         {"thinnest_stroke_mm", widthJson(marks.thinnest_stroke)},
         {"thinnest_stroke_place", placeJson(marks.thinnest_stroke)},
         {"narrowest_gap_mm", widthJson(marks.narrowest_gap)},

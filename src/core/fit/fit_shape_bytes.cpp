@@ -50,6 +50,43 @@ AxisPlace placeFrom(const Cbor& json)
     return {number(json.at(0)), pointFrom(json.at(1)), pointFrom(json.at(2)), pointFrom(json.at(3))};
 }
 
+Cbor toCbor(const std::optional<AxisPlace>& place)
+{
+    return place ? toCbor(*place) : Cbor();
+}
+
+std::optional<AxisPlace> placeOrNone(const Cbor& json)
+{
+    return json.is_null() ? std::nullopt : std::optional(placeFrom(json));
+}
+
+Cbor toCbor(const WidthSteps& steps)
+{
+    Cbor out = Cbor::array();
+    for (const auto& step : steps.steps)
+        out.push_back({step.from, toCbor(step.run), toCbor(step.point)});
+    return out;
+}
+
+WidthSteps stepsFrom(const Cbor& json)
+{
+    WidthSteps steps;
+    for (const auto& step : json)
+        steps.steps.push_back({number(step.at(0)), placeOrNone(step.at(1)), placeOrNone(step.at(2))});
+    return steps;
+}
+
+Cbor toCbor(const SmallPiece& part)
+{
+    return {part.area, toCbor(part.at)};
+}
+
+std::optional<SmallPiece> partFrom(const Cbor& json)
+{
+    return json.is_null() ? std::nullopt
+                          : std::optional(SmallPiece{number(json.at(0)), pointFrom(json.at(1))});
+}
+
 Cbor toCbor(const LetterRef& letter)
 {
     return {letter.line, letter.glyph};
@@ -178,10 +215,9 @@ Cbor toCbor(const FitMarks& marks)
     const auto optional = [](const auto& value, const auto& as_cbor) {
         return value ? as_cbor(*value) : Cbor();
     };
-    const auto place = [](const AxisPlace& p) { return toCbor(p); };
     return {
-        {"stroke", optional(marks.thinnest_stroke, place)},
-        {"gap", optional(marks.narrowest_gap, place)},
+        {"stroke", toCbor(marks.thinnest_stroke)},
+        {"gap", toCbor(marks.narrowest_gap)},
         {"pairs", listed(marks.pairs,
                          [](const LetterPair& p) -> Cbor {
                              return {toCbor(p.left), toCbor(p.right), p.joins, toCbor(p.between)};
@@ -198,10 +234,10 @@ Cbor toCbor(const FitMarks& marks)
                           [](const PointOfInk& p) -> Cbor {
                               return {toCbor(p.at), p.angle_deg, toCbor(p.inwards)};
                           })},
-        {"smallest", optional(marks.smallest_piece,
-                              [](const SmallPiece& s) -> Cbor {
-                                  return {s.area, toCbor(s.at)};
-                              })},
+        {"strokes", toCbor(marks.stroke_steps)},
+        {"gaps", toCbor(marks.gap_steps)},
+        {"smallest", optional(marks.smallest_piece, [](const SmallPiece& s) { return toCbor(s); })},
+        {"smallest-middle", optional(marks.smallest_middle, [](const SmallPiece& s) { return toCbor(s); })},
         {"missing", listed(marks.missing, [](char32_t c) -> Cbor { return static_cast<std::uint32_t>(c); })},
         {"forms", listed(marks.alternates, [](const LetterWithForms& l) { return toCbor(l); })},
         {"traits", toCbor(marks.traits)}};
@@ -210,10 +246,8 @@ Cbor toCbor(const FitMarks& marks)
 FitMarks marksFrom(const Cbor& json)
 {
     FitMarks marks;
-    if (const auto& stroke = json.at("stroke"); !stroke.is_null())
-        marks.thinnest_stroke = placeFrom(stroke);
-    if (const auto& gap = json.at("gap"); !gap.is_null())
-        marks.narrowest_gap = placeFrom(gap);
+    marks.thinnest_stroke = placeOrNone(json.at("stroke"));
+    marks.narrowest_gap = placeOrNone(json.at("gap"));
     for (const auto& pair : json.at("pairs"))
         marks.pairs.push_back(
             {letterFrom(pair.at(0)), letterFrom(pair.at(1)), pair.at(2).get<bool>(), pointFrom(pair.at(3))});
@@ -226,8 +260,10 @@ FitMarks marksFrom(const Cbor& json)
         marks.middles.push_back(pointFrom(point));
     for (const auto& point : json.at("points"))
         marks.sharp_points.push_back({pointFrom(point.at(0)), number(point.at(1)), pointFrom(point.at(2))});
-    if (const auto& smallest = json.at("smallest"); !smallest.is_null())
-        marks.smallest_piece = SmallPiece{number(smallest.at(0)), pointFrom(smallest.at(1))};
+    marks.stroke_steps = stepsFrom(json.at("strokes"));
+    marks.gap_steps = stepsFrom(json.at("gaps"));
+    marks.smallest_piece = partFrom(json.at("smallest"));
+    marks.smallest_middle = partFrom(json.at("smallest-middle"));
     for (const auto& c : json.at("missing"))
         marks.missing += static_cast<char32_t>(count<std::uint32_t>(c));
     for (const auto& letter : json.at("forms"))

@@ -28,11 +28,44 @@ double AskedMendings::at(MendingKind kind, const Box& box, double within) const
     return rule;
 }
 
+namespace {
+
+bool isAgainst(const PlacedMending& m, const ProofFinding& finding)
+{
+    return answers(m.kind, finding.kind) &&
+           (!m.at_mm || distanceTo(finding.box, *m.at_mm) <= std::max(m.to, finding.wanted));
+}
+
+/// What the mending goes to and what the finding wants are one measure.
+bool isOneMeasure(MendingKind mending, FindingKind finding)
+{
+    switch (mending) {
+    case MendingKind::Thicken:
+        return finding != FindingKind::SharpPoint;
+    case MendingKind::OpenGaps:
+    case MendingKind::CloseGaps:
+    case MendingKind::LeaveOut:
+    case MendingKind::Enlarge:
+    case MendingKind::FillMiddles:
+    case MendingKind::EnlargeMiddles:
+        return true;
+    default:
+        return false;
+    }
+}
+
+} // namespace
+
 bool AskedMendings::isAskedFor(const ProofFinding& finding) const
 {
+    return std::ranges::any_of(m_mendings, [&](const PlacedMending& m) { return isAgainst(m, finding); });
+}
+
+bool AskedMendings::isAskedInFull(const ProofFinding& finding) const
+{
     return std::ranges::any_of(m_mendings, [&](const PlacedMending& m) {
-        return answers(m.kind, finding.kind) &&
-               (!m.at_mm || distanceTo(finding.box, *m.at_mm) <= std::max(m.to, finding.wanted));
+        return isAgainst(m, finding) && (!isOneMeasure(m.kind, finding.kind) ||
+                                         m.to >= finding.wanted * (1.0 - kMendedShare));
     });
 }
 

@@ -17,6 +17,8 @@ public:
     /// A mending is one against this finding, at its place.
     bool isAskedFor(const ProofFinding& finding) const;
     double toOf(const ProofFinding& finding) const;
+    /// As isAskedFor, and to as much as the finding wants: a rule that was made for finer work has not failed where more is wanted now.
+    bool isAskedInFull(const ProofFinding& finding) const;
     /// The axis is made again after each step of these.
     bool widens() const;
     /// What to look for: the limits, and what is asked for where that is more.

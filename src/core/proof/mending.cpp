@@ -378,7 +378,7 @@ private:
             if (m_asked.isAskedFor(f) && !m_asked.isLeft(f.kind, f.box, 0.0) && !isStillThere(f))
                 out.done.push_back({withWidened(f), m_asked.toOf(f)});
         for (const auto& f : after)
-            if (m_asked.isAskedFor(f) && !m_asked.isLeft(f.kind, f.box, 0.0))
+            if (m_asked.isAskedInFull(f) && !m_asked.isLeft(f.kind, f.box, 0.0))
                 out.left.push_back(
                     {withWidened(f), f.kind == FindingKind::StencilMiddle ? kNoPlaceForBridge : kNoRoom});
     }

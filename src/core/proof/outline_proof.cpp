@@ -3,8 +3,8 @@
 #include "core/geometry/box.h"
 #include "core/geometry/distance.h"
 #include "core/geometry/flatten.h"
-#include "core/geometry/medial_axis.h"
 #include "core/geometry/nesting.h"
+#include "core/proof/width_runs.h"
 
 #include <algorithm>
 #include <array>
@@ -16,8 +16,6 @@ namespace ink {
 namespace {
 
 constexpr double kInkTolerance_u = 0.25;
-/// A stretch that narrows evenly to a point, no longer than this in widths, is the point's own.
-constexpr double kPointLength = 4.0;
 /// Cut twice counts from this length on.
 constexpr double kSameWayLength_mm = 1.0;
 
@@ -189,7 +187,7 @@ class OutlineProof::Finder
 {
 public:
     Finder(const OutlineProof& proof, double scale, const Asked& asked)
-        : m_proof(proof), m_scale(scale), m_asked(asked), m_curves(proof.outline())
+        : m_proof(proof), m_scale(scale), m_asked(asked), m_measured(proof.outline(), proof.unit())
     {
     }
 
@@ -229,64 +227,40 @@ private:
         for (const auto& branch : m_proof.m_branches) {
             const double wanted_mm = branch.is_ink ? limits.stroke_comfortable_mm : limits.gap_mm;
             const double wanted = wanted_mm * (1.0 - kMendedShare) / m_scale;
-            for (const auto& run : narrowRuns(branch, wanted))
-                if (isLost(branch, run, wanted))
-                    addRun(branch, run, wanted, wanted_mm);
+            for (const auto& run : widthRuns(branch, wanted, m_measured))
+                addRun(branch, run, wanted, wanted_mm);
         }
     }
 
     /// What is under the floor is no longer than it is allowed to be wide, with more ink on both sides.
-    static bool isHanging(const Branch& branch, const BranchPlace& thinnest, double floor)
+    static bool isHanging(const Branch& branch, const BranchRun& whole, double floor)
     {
+        const BranchPlace thinnest = narrowestOf(branch, whole);
         return !branch.is_ring && std::ranges::any_of(narrowRuns(branch, floor), [&](const BranchRun& run) {
             return run.from <= thinnest.along && thinnest.along <= run.to && run.length() <= floor &&
                    run.from > 0.0 && run.to < branch.length();
         });
     }
 
-    void addRun(const Branch& branch, const BranchRun& run, double wanted, double wanted_mm)
+    void addRun(const Branch& branch, const WidthRun& found, double wanted, double wanted_mm)
     {
-        const BranchPlace thinnest = narrowestOf(branch, run);
-        const AxisStep* narrowest = branch.steps[thinnest.step];
-        double least = thinnest.width;
+        const auto& [run, place, is_point] = found;
+        const double least = place.width, measured_mm = least * m_scale;
+        const Point at = place.centre;
         Box box;
         for (const auto& p : centresAlong(branch, run, wanted))
             box.add(p);
         ProofFinding f;
-        Point at = placeAt(branch, run.from).centre, a = at, b = at;
-        const bool is_point = endsOf(branch, run, wanted).is_taper;
-        if (!is_point) {
-            const auto place = narrowest->is_stroke ? measuredOnCurves(*narrowest, m_curves, m_proof.m_unit)
-                                                    : narrowest->narrowest;
-            // A place beyond a shortened end is not what the run is about.
-            if (std::abs(place.width - least) <= 0.25 * least + m_proof.m_unit.u) {
-                least = place.width;
-                at = place.centre;
-                a = place.a;
-                b = place.b;
-            } else {
-                at = placeAt(branch, 0.5 * (run.from + run.to)).centre;
-                a = narrowest->narrowest.a;
-                b = narrowest->narrowest.b;
-            }
-        } else {
-            const double w0 = placeAt(branch, run.from).width, w1 = placeAt(branch, run.to).width;
-            const auto tip = placeAt(branch, w0 <= w1 ? run.from : run.to);
-            at = a = b = tip.centre;
-        }
-        const double measured_mm = least * m_scale, length_mm = run.length() * m_scale;
-        if (measured_mm >= wanted_mm * (1.0 - kMendedShare))
-            return;
         f.at = at * m_scale;
         f.box = toMm(grownBy(box, 0.5 * least));
         f.measured = measured_mm;
         f.wanted = wanted_mm;
-        f.length = length_mm;
-        f.letters = lettersAt({a, b});
+        f.length = run.length() * m_scale;
+        f.letters = lettersAt({place.a, place.b});
         if (branch.is_ink) {
             const double floor = m_asked.limits.stroke_floor_mm;
-            f.kind = is_point && run.length() <= kPointLength * wanted ? FindingKind::SharpPoint
-                     : measured_mm < floor && isHanging(branch, thinnest, floor / m_scale)
+            f.kind = isSharpPoint(branch, found, wanted) ? FindingKind::SharpPoint
+                     : measured_mm < floor && isHanging(branch, run, floor / m_scale)
                          ? FindingKind::Hanging
                          : FindingKind::ThinStroke;
             f.level = measured_mm < floor && !is_point ? FindingLevel::Fails : FindingLevel::Look;
@@ -416,7 +390,7 @@ private:
     const OutlineProof& m_proof;
     double m_scale;
     const Asked& m_asked;
-    OutlineCurves m_curves;
+    MeasuredSteps m_measured;
     std::vector<ProofFinding> m_found;
     std::vector<Point> m_blunted;
 };

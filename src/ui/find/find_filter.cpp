@@ -217,17 +217,21 @@ double FindFilter::keyOf(int row) const
     if (!preview || !preview->card)
         return kUnknown;
     const FitMarks& marks = preview->card->marks;
-    const double stroke = marks.thinnest_stroke ? marks.thinnest_stroke->width : 0.0;
+    const auto limits = m_fonts.job().limits();
+    const auto stroke_mark = strokeMark(marks, limits);
+    const double stroke = stroke_mark ? stroke_mark->narrowest.width : 0.0;
     switch (m_order) {
     case FindOrder::Fit: {
-        const int faults = 2 * static_cast<int>(holds(marks, m_fonts.job().limits())) +
+        const int faults = 2 * static_cast<int>(holds(marks, limits)) +
                            4 * static_cast<int>(marks.missing.size());
         return faults - std::min(stroke, 10.0) / 100.0;
     }
     case FindOrder::ThinnestStroke:
         return -stroke;
-    case FindOrder::NarrowestGap:
-        return marks.narrowest_gap ? -marks.narrowest_gap->width : -1000.0;
+    case FindOrder::NarrowestGap: {
+        const auto gap = gapMark(marks, limits);
+        return gap ? -gap->narrowest.width : -1000.0;
+    }
     case FindOrder::FewestPieces:
         return double(marks.pieces);
     case FindOrder::FewestNodes:

@@ -77,26 +77,30 @@ private:
 
     void addWidths()
     {
-        if (const auto& stroke = m_marks.thinnest_stroke) {
-            const Holds verdict = holdsStroke(m_marks, m_limits);
+        if (const auto stroke = strokeMark(m_marks, m_limits)) {
+            const QString limit = stroke->holds == Holds::Barely
+                                      ? QObject::tr("It may hold; from %1 on no care is needed.")
+                                            .arg(length(m_limits.stroke_comfortable_mm))
+                                  : stroke->holds == Holds::Not
+                                      ? QObject::tr("Too thin: this process holds %1.")
+                                            .arg(length(m_limits.stroke_floor_mm))
+                                      : QObject::tr("It holds in this process.");
+            addWidth(FitMarkKind::Stroke, *stroke, QObject::tr("thinnest stroke"), limit);
+        }
+        if (const auto gap = gapMark(m_marks, m_limits)) {
             const QString limit =
-                verdict == Holds::Barely ? QObject::tr("It may hold; from %1 on no care is needed.")
-                                               .arg(length(m_limits.stroke_comfortable_mm))
-                : verdict == Holds::Not
-                    ? QObject::tr("Too thin: this process holds %1.").arg(length(m_limits.stroke_floor_mm))
-                    : QObject::tr("It holds in this process.");
-            add(FitMarkKind::Stroke, markOf(verdict), length(stroke->width), QObject::tr("thinnest stroke"),
-                limit)
-                .places = {{at(stroke->a), at(stroke->b)}};
-        }
-        if (const auto& gap = m_marks.narrowest_gap) {
-            const Holds verdict = holdsGap(m_marks, m_limits);
-            add(FitMarkKind::Gap, markOf(verdict), length(gap->width), QObject::tr("narrowest gap"),
-                verdict == Holds::Not
+                gap->is_point ? QObject::tr("A notch that narrows to a point: its end may close up.")
+                : gap->holds == Holds::Not
                     ? QObject::tr("Too narrow: this process keeps %1 open.").arg(length(m_limits.gap_mm))
-                    : QObject::tr("It stays open in this process."))
-                .places = {{at(gap->a), at(gap->b)}};
+                    : QObject::tr("It stays open in this process.");
+            addWidth(FitMarkKind::Gap, *gap, QObject::tr("narrowest gap"), limit);
         }
+    }
+    void addWidth(FitMarkKind kind, const WidthMark& mark, const QString& of_what, const QString& limit)
+    {
+        const AxisPlace& place = mark.narrowest;
+        add(kind, markOf(mark.holds), length(place.width), of_what, limit).places = {
+            {at(place.a), at(place.b)}};
     }
 
     void addPieces()
@@ -168,11 +172,17 @@ private:
         if (m_marks.middles.empty())
             return;
         const auto count = static_cast<int>(m_marks.middles.size());
+        const bool is_stencil = m_job.process == Process::Stencil;
+        const Holds verdict = holdsMiddles(m_marks, m_limits);
         auto& line =
-            add(FitMarkKind::Middles, m_job.process == Process::Stencil ? Mark::LookAt : Mark::InOrder,
-                QLocale().toString(count), QObject::tr("middle(s)", nullptr, count),
-                m_job.process == Process::Stencil ? QObject::tr("Each needs bridges, or it falls out.")
-                                                  : QObject::tr("To be weeded one by one."));
+            add(FitMarkKind::Middles, is_stencil ? Mark::LookAt : markOf(verdict), QLocale().toString(count),
+                QObject::tr("middle(s)", nullptr, count),
+                is_stencil ? QObject::tr("Each needs bridges, or it falls out.")
+                : verdict == Holds::Not
+                    ? QObject::tr("The smallest has %1; under %2 it closes.")
+                          .arg(area(m_marks.smallest_middle->area, m_job.unit),
+                               area(m_limits.smallest_middle_mm2, m_job.unit))
+                    : QObject::tr("To be weeded one by one."));
         for (const auto& middle : m_marks.middles)
             line.places.emplace_back(at(middle), at(middle));
     }

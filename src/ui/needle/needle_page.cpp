@@ -268,7 +268,7 @@ void NeedlePage::setLook(ClothView::Look look)
 QString NeedlePage::figure() const
 {
     const auto& sewn = m_model.sewn();
-    return sewn && !sewn->error ? tr("%n stitch(es)", nullptr, int(sewn->figures.stitches)) : tr("not yet");
+    return sewn && !sewn->error ? tr("%Ln stitch(es)", nullptr, int(sewn->figures.stitches)) : tr("not yet");
 }
 
 void NeedlePage::say()
@@ -347,7 +347,7 @@ void NeedlePage::showWork(std::shared_ptr<const ClothView::Shown> shown, const S
         layer += is_stop;
     }
     close(work.size());
-    QStringList said{duration(f.minutes * 60.0), tr("%n stitch(es)", nullptr, int(f.stitches)),
+    QStringList said{duration(f.minutes * 60.0), tr("%Ln stitch(es)", nullptr, int(f.stitches)),
                      tr("%1 m of thread").arg(QLocale().toString(f.thread_m, 'f', 1)),
                      tr("%n cut(s) of the thread", nullptr, int(f.trims))};
     if (f.stops > 0)

@@ -474,7 +474,7 @@ std::vector<InOrder> inOrderOf(const DesignProof& proof, const std::vector<Proof
     const auto& finished = composed.design.finished;
     const QString nodes = QLocale().toString(static_cast<qulonglong>(outline.figures().nodes));
     add(FindingKind::Nodes, Words::tr("Nodes"),
-        finished.nodes_before_reduction > 0
+        finished.nodes_before_reduction > outline.figures().nodes
             ? Words::tr("%1 → %2, off by %3")
                   .arg(QLocale().toString(static_cast<qulonglong>(finished.nodes_before_reduction)), nodes,
                        fineLength(finished.largest_deviation_mm, job.unit))

@@ -3,6 +3,7 @@
 #include <QAbstractItemView>
 #include <QPainter>
 #include <QStyleOption>
+#include <QStyledItemDelegate>
 
 #include <algorithm>
 
@@ -18,6 +19,7 @@ Choice::Choice(const Theme& theme, QWidget* parent, Ground ground)
     : QComboBox(parent), m_theme(theme), m_ground(ground)
 {
     setFont(theme.text(TextSize::Lead));
+    setItemDelegate(new QStyledItemDelegate(this)); // the sheet's own rows in the open list
     setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Fixed);
     if (ground == Ground::Paper)
         connect(this, &QComboBox::currentIndexChanged, this, &QWidget::updateGeometry);

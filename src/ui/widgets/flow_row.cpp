@@ -40,6 +40,20 @@ QSize FlowRow::minimumSize() const
     return size + QSize(margins.left() + margins.right(), margins.top() + margins.bottom());
 }
 
+bool FlowRow::staysWithBefore(qsizetype i) const
+{
+    const auto* widget = m_items[i]->widget();
+    return widget && widget->property(kStaysWithBefore).toBool();
+}
+
+int FlowRow::widthWithTail(qsizetype i) const
+{
+    int width = m_items[i]->sizeHint().width();
+    while (++i < m_items.size() && staysWithBefore(i))
+        width += m_gap + m_items[i]->sizeHint().width();
+    return width;
+}
+
 int FlowRow::place(const QRect& area, bool moves) const
 {
     int y = area.top();
@@ -51,7 +65,7 @@ int FlowRow::place(const QRect& area, bool moves) const
             if (m_items[last]->isEmpty())
                 continue;
             const QSize size = m_items[last]->sizeHint();
-            if (x > area.left() && x + size.width() > area.right() + 1)
+            if (x > area.left() && !staysWithBefore(last) && x + widthWithTail(last) > area.right() + 1)
                 break;
             x += size.width() + m_gap;
             line_height = std::max(line_height, size.height());

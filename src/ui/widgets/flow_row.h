@@ -9,6 +9,9 @@ namespace ink::ui {
 class FlowRow : public QLayout
 {
 public:
+    /// Property of a widget that never begins a line, as a full stop does not.
+    static constexpr const char* kStaysWithBefore = "staysWithBefore";
+
     /// `line_gap` lies between two lines; as much as between two widgets where it is not given.
     FlowRow(QWidget* parent, int gap, int line_gap = -1);
     ~FlowRow() override;
@@ -29,6 +32,9 @@ public:
 
 private:
     int place(const QRect& area, bool moves) const;
+    bool staysWithBefore(qsizetype i) const;
+    /// Of an item and of those behind it that stay with it.
+    int widthWithTail(qsizetype i) const;
 
     QList<QLayoutItem*> m_items;
     int m_gap, m_line_gap;

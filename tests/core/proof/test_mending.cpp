@@ -85,6 +85,7 @@ private slots:
     void onlyThePlaceIsMended();
     void whatIsLeftIsNotTouched();
     void conflictsAreSaid();
+    void aRuleForFinerWorkHasNotFailed();
     void piecesAreTiedByOneBridge();
     void aBarCarriesTheLetters();
     void aPlateGrowsUntilAllIsOne();
@@ -179,6 +180,19 @@ void TestMending::conflictsAreSaid()
     for (const auto& left : made.left)
         QCOMPARE(left.reason, kNoRoom);
     QCOMPARE(made.outline_mm.pieces.size(), std::size_t(4)); // and nothing was joined for it
+}
+
+void TestMending::aRuleForFinerWorkHasNotFailed()
+{
+    // Opened to 0.5 for the knife, and now sewn, where 0.8 is wanted: nothing stands in the way of opening it further.
+    const auto outline = welded({boxAt(0, 0, 20, 4), boxAt(0, 4.3, 20, 8.3)});
+    auto sewn = request();
+    sewn.limits.gap_mm = 0.8;
+    const auto made = mended(outline, {{MendingKind::OpenGaps, 0.5}}, sewn);
+    QVERIFY(made.left.empty());
+    const auto found = made.proof->findings(1.0, {sewn.limits});
+    QCOMPARE(std::ranges::count(found, FindingKind::NarrowGap, &ProofFinding::kind), 1);
+    QVERIFY(mended(outline, {{MendingKind::OpenGaps, 0.8}}, sewn).left.empty());
 }
 
 void TestMending::piecesAreTiedByOneBridge()
