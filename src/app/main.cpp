@@ -4,6 +4,7 @@
 #include "app/places.h"
 #include "manual/manual.h"
 #include "ui/first_start.h"
+#include "ui/handbook_window.h"
 #include "ui/main_window.h"
 
 #include <CLI/CLI.hpp>
@@ -241,7 +242,7 @@ int main(int argc, char** argv)
             window.tell(left.error());
     if (arguments.is_demo)
         window.showBadge(QObject::tr("Demo: all of this is made up"));
-    window.setHandbook(ink::app::handbook());
+    window.setHandbook(ink::ui::handbookIn(ink::app::handbook(), QLocale()));
     addFonts(window, arguments);
     openCatalogue(window, arguments);
     openCutter(window, arguments);

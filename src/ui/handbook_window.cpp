@@ -1,6 +1,7 @@
 #include "ui/handbook_window.h"
 
 #include <QDir>
+#include <QLocale>
 #include <QFileInfo>
 #include <QHBoxLayout>
 #include <QImage>
@@ -36,6 +37,18 @@ protected:
 };
 
 } // namespace
+
+QString handbookIn(const QString& folder, const QLocale& locale)
+{
+    for (const QString& name : locale.uiLanguages()) {
+        const QString language = name.section(QLatin1Char('-'), 0, 0);
+        if (language == QStringLiteral("en"))
+            break;
+        if (const QDir there(QDir(folder).filePath(language)); there.exists(QStringLiteral("index.md")))
+            return there.path();
+    }
+    return folder;
+}
 
 HandbookWindow::HandbookWindow(const QString& folder, const Theme& theme, QWidget* parent)
     : QDialog(parent), m_folder(folder)

@@ -10,6 +10,10 @@ class QTextBrowser;
 
 namespace ink::ui {
 
+/// The pages in the first of the person's languages that `folder` has: its own are English, each other language has a folder in it
+/// ("de").
+QString handbookIn(const QString& folder, const QLocale& locale);
+
 class HandbookWindow : public QDialog
 {
     Q_OBJECT

@@ -80,6 +80,7 @@ class TestMainWindow : public QObject
     Q_OBJECT
 private slots:
     void theHandbookOpensAtItsPage();
+    void theHandbookSpeaksTheLanguageOfTheWindow();
     void theFirstStartAsksOneThing();
     void letterSpacingWeldsLive();
     void nodesAndCrossingsAreShownOnRequest();
@@ -577,6 +578,24 @@ void TestMainWindow::theHandbookOpensAtItsPage()
     QTest::keyClick(f.find<QPushButton>("handbookBack"), Qt::Key_Space);
     QCOMPARE(page(), QStringLiteral("embroidery.md"));
     QVERIFY(!f.window->findChild<HandbookWindow*>("handbook")->grab().isNull());
+}
+
+void TestMainWindow::theHandbookSpeaksTheLanguageOfTheWindow()
+{
+    const QString folder = QStringLiteral(INK_TEST_DATA "/../../docs/handbook");
+    QCOMPARE(handbookIn(folder, QLocale(QStringLiteral("en_GB"))), folder);
+    QCOMPARE(handbookIn(folder, QLocale(QStringLiteral("tr_TR"))), folder); // not spoken: English
+    for (const auto& [locale, heading] : {std::pair("de_AT", "Stickerei"), {"fr_CA", "Broderie"}}) {
+        const Theme theme(Theme::Tone::Light);
+        HandbookWindow book(handbookIn(folder, QLocale(QString::fromLatin1(locale))), theme);
+        book.open(QStringLiteral("embroidery.md"));
+        auto* text = book.findChild<QTextBrowser*>();
+        QVERIFY(text->toPlainText().startsWith(QLatin1String(heading)));
+        const QUrl picture(QStringLiteral("../../screenshots/handoff-stitches.png"));
+        QVERIFY(!text->loadResource(QTextDocument::ImageResource, text->source().resolved(picture))
+                     .value<QImage>()
+                     .isNull());
+    }
 }
 
 void TestMainWindow::letterSpacingWeldsLive()
