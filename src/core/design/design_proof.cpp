@@ -317,10 +317,12 @@ void mendAll(Job& job, const std::vector<ProofFinding>& findings)
         const auto usual = usualMending(finding, job.limits());
         if (!usual)
             continue;
-        const bool is_there = std::ranges::any_of(
+        const auto rule = std::ranges::find_if(
             mendings, [&](const Mending& m) { return m.kind == usual->kind && !m.place; });
-        if (!is_there)
+        if (rule == mendings.end())
             mendings.push_back(*usual);
+        else if (isOneMeasure(usual->kind, finding.kind)) // it was made for finer work
+            rule->to = std::max(rule->to, usual->to);
     }
 }
 

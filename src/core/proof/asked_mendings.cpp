@@ -36,24 +36,6 @@ bool isAgainst(const PlacedMending& m, const ProofFinding& finding)
            (!m.at_mm || distanceTo(finding.box, *m.at_mm) <= std::max(m.to, finding.wanted));
 }
 
-/// What the mending goes to and what the finding wants are one measure.
-bool isOneMeasure(MendingKind mending, FindingKind finding)
-{
-    switch (mending) {
-    case MendingKind::Thicken:
-        return finding != FindingKind::SharpPoint;
-    case MendingKind::OpenGaps:
-    case MendingKind::CloseGaps:
-    case MendingKind::LeaveOut:
-    case MendingKind::Enlarge:
-    case MendingKind::FillMiddles:
-    case MendingKind::EnlargeMiddles:
-        return true;
-    default:
-        return false;
-    }
-}
-
 } // namespace
 
 bool AskedMendings::isAskedFor(const ProofFinding& finding) const

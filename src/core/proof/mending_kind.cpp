@@ -108,4 +108,21 @@ bool answers(MendingKind mending, FindingKind finding)
     return false;
 }
 
+bool isOneMeasure(MendingKind mending, FindingKind finding)
+{
+    switch (mending) {
+    case MendingKind::Thicken:
+        return finding != FindingKind::SharpPoint;
+    case MendingKind::OpenGaps:
+    case MendingKind::CloseGaps:
+    case MendingKind::LeaveOut:
+    case MendingKind::Enlarge:
+    case MendingKind::FillMiddles:
+    case MendingKind::EnlargeMiddles:
+        return true;
+    default:
+        return false;
+    }
+}
+
 } // namespace ink

@@ -77,4 +77,7 @@ std::optional<Mending> usualMending(const ProofFinding& finding, const ProcessLi
 /// Whether a mending of this kind is one against such a finding.
 bool answers(MendingKind mending, FindingKind finding);
 
+/// What the mending goes to and what the finding wants are one measure: a rule that goes to less has not failed there.
+bool isOneMeasure(MendingKind mending, FindingKind finding);
+
 } // namespace ink

@@ -76,6 +76,7 @@ private slots:
     void theJobsFileHoldsItAll();
     void figuresOfAFileAreBounded();
     void theReportSaysWhatWasDone();
+    void allIsMendedToWhatIsHeldNow();
     void muchIsAnsweredOrRefused_data();
     void muchIsAnsweredOrRefused();
     void cancelAnswersAtOnce();
@@ -231,6 +232,24 @@ void TestDesignProof::theReportSaysWhatWasDone()
     QCOMPARE(json["pieces"].toInt(), int(made->design.figures_mm.pieces));
     QVERIFY(json["weeding"].toObject()["minutes"].toDouble() > 0.0);
     QCOMPARE(json["verdict"].toString(), QString::fromUtf8(idOf(after->verdict).data()));
+}
+
+void TestDesignProof::allIsMendedToWhatIsHeldNow()
+{
+    Job job = jobOf("Willow", 25.0, "MaypoleHand.otf");
+    job.lettering.mendings = {{MendingKind::OpenGaps, 0.5}, {MendingKind::TieAll, 1.0}};
+    job.process = Process::KnifeCard; // the rules were made for vinyl
+    const auto made = composed(job);
+    QVERIFY(made);
+    const auto proof = proofOf(*made, job);
+    QVERIFY(proof);
+    mendAll(job, proof->findings);
+    const auto rule = std::ranges::find(job.lettering.mendings, MendingKind::OpenGaps, &Mending::kind);
+    QCOMPARE(rule->to, job.limits().gap_mm);
+    // How wide a bridge is says nothing of the finding, and is the person's.
+    QCOMPARE(job.lettering.mendings[1].to, 1.0);
+    mendAll(job, proof->findings);
+    QCOMPARE(std::ranges::count(job.lettering.mendings, MendingKind::OpenGaps, &Mending::kind), 1);
 }
 
 void TestDesignProof::muchIsAnsweredOrRefused_data()
