@@ -5438,6 +5438,18 @@ Nehmen Sie einen Wunsch zurück, um mehr zu sehen.</translation>
       <source>What is handed off</source>
       <translation>Was übergeben wird</translation>
     </message>
+    <message>
+      <source>Nothing of it goes onto this sheet as it stands. Turned by a quarter it does.</source>
+      <translation>Nichts davon geht so auf diesen Bogen. Um ein Viertel gedreht geht es.</translation>
+    </message>
+    <message>
+      <source>Turn by a quarter</source>
+      <translation>Um ein Viertel drehen</translation>
+    </message>
+    <message>
+      <source>turn by a quarter</source>
+      <translation>um ein Viertel drehen</translation>
+    </message>
   </context>
   <context>
     <name>ink::ui::HandbookWindow</name>

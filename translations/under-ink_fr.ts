@@ -5438,6 +5438,18 @@ Retirez un souhait pour en voir plus.</translation>
       <source>What is handed off</source>
       <translation>Ce qui est remis</translation>
     </message>
+    <message>
+      <source>Nothing of it goes onto this sheet as it stands. Turned by a quarter it does.</source>
+      <translation>Rien n’en tient sur cette feuille tel quel. Tourné d’un quart, si.</translation>
+    </message>
+    <message>
+      <source>Turn by a quarter</source>
+      <translation>Tourner d’un quart</translation>
+    </message>
+    <message>
+      <source>turn by a quarter</source>
+      <translation>tourner d’un quart</translation>
+    </message>
   </context>
   <context>
     <name>ink::ui::HandbookWindow</name>

@@ -83,6 +83,24 @@ class TestHandOff : public QObject
 {
     Q_OBJECT
 private slots:
+    void whatIsTooWideIsTurned()
+    {
+        Job job = apron();
+        job.is_mirrored = false;
+        job.process = Process::KnifeVinyl;
+        job.size = {SizeBy::Width, 400.0, {}, 0.0};
+        Sitting s(job);
+        QVERIFY(s.plan().laid.empty());
+        auto* turn = s.find<QPushButton>("handoffTurn");
+        QVERIFY(turn->isVisible());
+        s.press(*turn, Qt::Key_Space);
+        QCOMPARE(s.plan().laid.size(), std::size_t(1));
+        QVERIFY(!turn->isVisible());
+        s.window->jobModel().undoStack().undo();
+        s.rest();
+        QVERIFY(s.plan().laid.empty() && turn->isVisible());
+    }
+
     void aListIsPastedLaidAndSaved()
     {
         Sitting s;

@@ -127,9 +127,21 @@ private:
                 fills ? Copy{m_copies[group.numbers.front()].thing, int(place.item)} : m_copies[number];
             addLaid(copy, number, first_sheet + place.sheet, place, m_shapes[copy.thing].layers.front());
         }
-        for (const auto item : placed->left_out)
+        for (const auto item : placed->left_out) {
             leaveOut(m_copies[group.numbers[item]].thing);
+            m_plan.would_fit_turned = m_plan.would_fit_turned || wouldFitTurned(*items[item], size);
+        }
         return {};
+    }
+
+    bool wouldFitTurned(const Outline& item, const SheetSize& size) const
+    {
+        if (m_settings.turns != Turns::None && m_settings.turns != Turns::Half)
+            return false;
+        const Box box = bounds(item);
+        const double edges = 2.0 * size.margin_mm;
+        return box.height() <= size.width_mm - edges &&
+               (size.isRoll() || box.width() <= size.length_mm - edges);
     }
 
     void leaveOut(std::size_t thing)

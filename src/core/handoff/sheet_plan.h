@@ -91,6 +91,8 @@ struct SheetPlan
     std::vector<LaidThing> laid;
     /// Things that are larger than the sheet, with how many copies.
     std::vector<std::pair<std::size_t, int>> left_out;
+    /// Some of them would fit if they might be turned by a quarter.
+    bool would_fit_turned = false;
     /// The ink by the width that can be used: no way of placing is shorter.
     double least_length_mm = 0.0;
     /// Some things are of more than one material: crosses tell where the sheets meet, and take room at the edges.

@@ -128,10 +128,12 @@ OutlineParts partsOf(const Outline& outline)
         addPoints(piece.outer, out.points);
         for (const auto& middle : piece.middles) {
             area += middle.signedArea();
-            out.middles.push_back({-middle.signedArea(), insideOf(middle), middle.bounds()});
+            out.middles.push_back(
+                {-middle.signedArea(), insideOf(middle), middle.bounds(), middle.segments.front().start()});
             addPoints(middle, out.points);
         }
-        out.pieces.push_back({area, insideOf(piece.outer), piece.outer.bounds()});
+        out.pieces.push_back(
+            {area, insideOf(piece.outer), piece.outer.bounds(), piece.outer.segments.front().start()});
     }
     return out;
 }
@@ -303,7 +305,7 @@ private:
             f.box = toMm(size.box);
             f.measured = size.area * square;
             f.wanted = wanted;
-            f.letters = lettersAt({{size.box.x0, size.at.y}, size.at});
+            f.letters = lettersAt({size.edge, {size.box.x0, size.at.y}, size.at});
             f.parts = {number};
             return f;
         };

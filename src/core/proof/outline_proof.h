@@ -89,6 +89,8 @@ struct PartSize
     /// Inside it.
     Point at;
     Box box;
+    /// On its ring.
+    Point edge;
 };
 
 /// What is told of an outline without its axis.

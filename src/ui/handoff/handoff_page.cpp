@@ -300,6 +300,8 @@ void HandOffPage::showSheet()
         m_run->show({}, 0.0, {});
         m_view->showMessage(
             model.refusal() ? said(*model.refusal())
+            : plan && plan->would_fit_turned
+                ? tr("Nothing of it goes onto this sheet as it stands. Turned by a quarter it does.")
             : plan ? tr("Nothing of it goes onto this sheet. Choose a larger one, or make the words smaller.")
             : m_needs.job.job().font.path.empty()
                 ? tr("Choose a font in Find: here your words come to lie on the material.")
@@ -384,6 +386,7 @@ void HandOffPage::showPanel()
         for (const auto& [thing, copies] : plan->left_out)
             out << text(model.things()[thing]->words);
     m_left_out->setVisible(!out.isEmpty() && !is_pattern);
+    m_turn->setVisible(m_left_out->isVisibleTo(this) && plan->would_fit_turned);
     m_left_out->setText(
         tr("Larger than the sheet, and left out: %1").arg(QLocale().createSeparatedList(out)));
     m_mirrored->setText(job.is_mirrored ? tr("seen from the back: cut mirrored") : QString());

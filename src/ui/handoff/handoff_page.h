@@ -119,6 +119,7 @@ private:
     RunCard* m_run = nullptr;
     QScrollArea* m_panel = nullptr;
     QLabel *m_heading = nullptr, *m_material = nullptr, *m_left_out = nullptr, *m_right = nullptr;
+    QPushButton* m_turn = nullptr;
     NameList* m_list = nullptr;
     QStackedWidget* m_foot = nullptr;
     std::vector<QPushButton*> m_save;

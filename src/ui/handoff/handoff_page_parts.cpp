@@ -165,6 +165,14 @@ QWidget* HandOffPage::buildPanel()
     head->addWidget(m_heading);
     head->addWidget(m_material);
     head->addWidget(m_left_out);
+    m_turn = new QPushButton(tr("Turn by a quarter"), inside);
+    m_turn->setObjectName(QStringLiteral("handoffTurn"));
+    m_turn->setProperty("role", QStringLiteral("main"));
+    m_turn->hide();
+    connect(m_turn, &QPushButton::clicked, this, [this] {
+        changeSheet(tr("turn by a quarter"), [](SheetSettings& sheet) { sheet.turns = Turns::Quarter; });
+    });
+    head->addWidget(m_turn, 0, Qt::AlignLeft);
     column->addLayout(head);
     m_list = new NameList(m_theme, inside);
     m_list->setMinimumHeight(m_theme.scaled(kLeastList_px));

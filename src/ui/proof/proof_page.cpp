@@ -381,7 +381,11 @@ void ProofPage::say()
 {
     const Job& job = m_job.job();
     std::map<QString, QString> phrases;
-    const auto& mendings = job.lettering.mendings;
+    auto mendings = job.lettering.mendings;
+    if (job.process != Process::Stencil) // kept for the day that it is one again
+        std::erase_if(mendings, [](const Mending& m) {
+            return m.kind == MendingKind::Bridges || m.kind == MendingKind::NoBridge;
+        });
     // Each of a few is a phrase of its own, so that a long sentence wraps.
     QStringList mended;
     if (mendings.size() <= kMostNamed)

@@ -94,6 +94,23 @@ private slots:
         QVERIFY(plan.least_length_mm <= plan.usedLength_mm());
     }
 
+    void whatFitsTurnedIsToldWhereNothingMayBeTurned()
+    {
+        const auto bar = [](double width, double height) {
+            return std::make_shared<const Outline>(Outline{{{test::rectangle(0, 0, width, height), {}}}});
+        };
+        auto wanted = request({{"a", bar(400, 100), 30, {}, 1}});
+        QVERIFY(planned(wanted).laid.empty() && planned(wanted).would_fit_turned);
+        wanted.settings.turns = Turns::Quarter;
+        QVERIFY(planned(wanted).left_out.empty() && !planned(wanted).would_fit_turned);
+        wanted.settings.turns = Turns::None;
+        wanted.things.front().outline = bar(400, 291); // 290 can be used
+        QVERIFY(!planned(wanted).would_fit_turned);
+        wanted.settings.material = "plate";
+        wanted.things.front().outline = bar(95, 50); // 90 each way
+        QVERIFY(!planned(wanted).left_out.empty() && !planned(wanted).would_fit_turned);
+    }
+
     void middlesAreCutFirstAndEachOnce()
     {
         const auto plan = planned(request({{"a", square(40, 20), 30, {}, 3}}));
