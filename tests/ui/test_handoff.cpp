@@ -496,6 +496,22 @@ private slots:
         QVERIFY(s.model().isUpToDate());
     }
 
+    void aPressInTheLeafLeavesItOpenAndOneBesideItKeepsTheList()
+    {
+        Sitting s;
+        s.page().openLeaf(QStringLiteral("names"));
+        const QString names = QStringLiteral("Ada\nBo,x");
+        s.find<QPlainTextEdit>("namesText")->setPlainText(names);
+        auto* remarks = s.find<QLabel>("namesRemarks");
+        QVERIFY(remarks->isVisible());
+        QTest::mouseClick(remarks, Qt::LeftButton); // a label takes no presses: they are sent on to what lies below
+        QVERIFY(s.find<QPlainTextEdit>("namesText")->isVisible());
+        QTest::mouseClick(&s.view(), Qt::LeftButton, {}, s.view().rect().bottomRight() - QPoint(20, 20));
+        QVERIFY(!s.find<QPlainTextEdit>("namesText")->isVisible());
+        s.page().openLeaf(QStringLiteral("names"));
+        QCOMPARE(s.find<QPlainTextEdit>("namesText")->toPlainText(), names);
+    }
+
     void badListsAreSaidAndNothingIsLost()
     {
         Sitting s;

@@ -105,8 +105,12 @@ bool Leaf::eventFilter(QObject* watched, QEvent* event)
     if (m_controls && event->type() == QEvent::MouseButtonPress) {
         // Lists and menus that were opened from it are windows of their own.
         const auto* widget = qobject_cast<QWidget*>(watched);
-        if (widget && widget->window() == window() && widget != this && !isAncestorOf(widget) &&
-            widget != m_under)
+        // What a label in it does not take is sent on to the page below: the place tells, not who is told.
+        const QPoint at = static_cast<QMouseEvent*>(event)->globalPosition().toPoint();
+        const auto holds = [&](const QWidget* part) {
+            return part && part->rect().contains(part->mapFromGlobal(at));
+        };
+        if (widget && widget->window() == window() && !holds(this) && !holds(m_under))
             close();
     }
     return QFrame::eventFilter(watched, event);
