@@ -1,10 +1,10 @@
 #include "ui/handbook_window.h"
 
 #include <QDir>
-#include <QLocale>
 #include <QFileInfo>
 #include <QHBoxLayout>
 #include <QImage>
+#include <QLocale>
 #include <QPushButton>
 #include <QTextBrowser>
 #include <QTextDocument>

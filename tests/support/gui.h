@@ -21,8 +21,8 @@ struct WindowFixture
     /// Without the demo fonts, every test of the shelf is quicker: each start measures the words in them.
     explicit WindowFixture(Job job = firstJob(), double text_scale = 1.0, bool with_demo = true,
                            ui::Theme::Tone tone = ui::Theme::Tone::Light)
-        : theme(tone, text_scale), state_folder(folder.path() / "state"),
-          store(state_folder), has_demo(with_demo)
+        : theme(tone, text_scale), state_folder(folder.path() / "state"), store(state_folder),
+          has_demo(with_demo)
     {
         theme.applyTo(*qApp);
         questions.save_path = [this](QWidget*, const QString& suggested) {

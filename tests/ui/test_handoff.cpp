@@ -504,7 +504,8 @@ private slots:
         s.find<QPlainTextEdit>("namesText")->setPlainText(names);
         auto* remarks = s.find<QLabel>("namesRemarks");
         QVERIFY(remarks->isVisible());
-        QTest::mouseClick(remarks, Qt::LeftButton); // a label takes no presses: they are sent on to what lies below
+        QTest::mouseClick(remarks,
+                          Qt::LeftButton); // a label takes no presses: they are sent on to what lies below
         QVERIFY(s.find<QPlainTextEdit>("namesText")->isVisible());
         QTest::mouseClick(&s.view(), Qt::LeftButton, {}, s.view().rect().bottomRight() - QPoint(20, 20));
         QVERIFY(!s.find<QPlainTextEdit>("namesText")->isVisible());

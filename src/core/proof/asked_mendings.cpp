@@ -46,8 +46,8 @@ bool AskedMendings::isAskedFor(const ProofFinding& finding) const
 bool AskedMendings::isAskedInFull(const ProofFinding& finding) const
 {
     return std::ranges::any_of(m_mendings, [&](const PlacedMending& m) {
-        return isAgainst(m, finding) && (!isOneMeasure(m.kind, finding.kind) ||
-                                         m.to >= finding.wanted * (1.0 - kMendedShare));
+        return isAgainst(m, finding) &&
+               (!isOneMeasure(m.kind, finding.kind) || m.to >= finding.wanted * (1.0 - kMendedShare));
     });
 }
 

@@ -6,7 +6,7 @@
 #include "core/geometry/measure.h"
 #include "core/geometry/skeleton.h"
 #include "core/process/process.h"
-#include "core/proof/width_places.h"
+#include "core/proof/letter_owners.h"
 
 #include <memory>
 #include <optional>

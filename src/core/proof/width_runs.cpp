@@ -15,8 +15,7 @@ constexpr double kWider = 1.05;
 /// Widths that differ by less than this share are the same step. Of a point only the tip is told, which moves with the width.
 constexpr double kSameRun = 0.02, kSamePoint = 0.1;
 
-AxisPlace narrowestPlace(const Branch& branch, const BranchRun& run, bool is_point,
-                         MeasuredSteps& measured)
+AxisPlace narrowestPlace(const Branch& branch, const BranchRun& run, bool is_point, MeasuredSteps& measured)
 {
     const BranchPlace thinnest = narrowestOf(branch, run);
     if (is_point) {
@@ -114,7 +113,8 @@ WidthSteps widthSteps(const std::vector<Branch>& branches, bool is_ink, Measured
 
     WidthSteps out;
     WidthStep last;
-    for (double width = kLeastWidth_u * measured.unit().u; width <= kMostWidth_u * measured.unit().u; width *= kWider) {
+    for (double width = kLeastWidth_u * measured.unit().u; width <= kMostWidth_u * measured.unit().u;
+         width *= kWider) {
         WidthStep found = foundOn(order, width, measured);
         if (isAlike(found.run, last.run, kSameRun) && isAlike(found.point, last.point, kSamePoint))
             continue;

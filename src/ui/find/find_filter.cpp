@@ -222,8 +222,8 @@ double FindFilter::keyOf(int row) const
     const double stroke = stroke_mark ? stroke_mark->narrowest.width : 0.0;
     switch (m_order) {
     case FindOrder::Fit: {
-        const int faults = 2 * static_cast<int>(holds(marks, limits)) +
-                           4 * static_cast<int>(marks.missing.size());
+        const int faults =
+            2 * static_cast<int>(holds(marks, limits)) + 4 * static_cast<int>(marks.missing.size());
         return faults - std::min(stroke, 10.0) / 100.0;
     }
     case FindOrder::ThinnestStroke:

@@ -78,13 +78,12 @@ private:
     void addWidths()
     {
         if (const auto stroke = strokeMark(m_marks, m_limits)) {
-            const QString limit = stroke->holds == Holds::Barely
-                                      ? QObject::tr("It may hold; from %1 on no care is needed.")
-                                            .arg(length(m_limits.stroke_comfortable_mm))
-                                  : stroke->holds == Holds::Not
-                                      ? QObject::tr("Too thin: this process holds %1.")
-                                            .arg(length(m_limits.stroke_floor_mm))
-                                      : QObject::tr("It holds in this process.");
+            const QString limit =
+                stroke->holds == Holds::Barely ? QObject::tr("It may hold; from %1 on no care is needed.")
+                                                     .arg(length(m_limits.stroke_comfortable_mm))
+                : stroke->holds == Holds::Not
+                    ? QObject::tr("Too thin: this process holds %1.").arg(length(m_limits.stroke_floor_mm))
+                    : QObject::tr("It holds in this process.");
             addWidth(FitMarkKind::Stroke, *stroke, QObject::tr("thinnest stroke"), limit);
         }
         if (const auto gap = gapMark(m_marks, m_limits)) {
@@ -174,15 +173,13 @@ private:
         const auto count = static_cast<int>(m_marks.middles.size());
         const bool is_stencil = m_job.process == Process::Stencil;
         const Holds verdict = holdsMiddles(m_marks, m_limits);
-        auto& line =
-            add(FitMarkKind::Middles, is_stencil ? Mark::LookAt : markOf(verdict), QLocale().toString(count),
-                QObject::tr("middle(s)", nullptr, count),
-                is_stencil ? QObject::tr("Each needs bridges, or it falls out.")
-                : verdict == Holds::Not
-                    ? QObject::tr("The smallest has %1; under %2 it closes.")
-                          .arg(area(m_marks.smallest_middle->area, m_job.unit),
-                               area(m_limits.smallest_middle_mm2, m_job.unit))
-                    : QObject::tr("To be weeded one by one."));
+        auto& line = add(FitMarkKind::Middles, is_stencil ? Mark::LookAt : markOf(verdict),
+                         QLocale().toString(count), QObject::tr("middle(s)", nullptr, count),
+                         is_stencil              ? QObject::tr("Each needs bridges, or it falls out.")
+                         : verdict == Holds::Not ? QObject::tr("The smallest has %1; under %2 it closes.")
+                                                       .arg(area(m_marks.smallest_middle->area, m_job.unit),
+                                                            area(m_limits.smallest_middle_mm2, m_job.unit))
+                                                 : QObject::tr("To be weeded one by one."));
         for (const auto& middle : m_marks.middles)
             line.places.emplace_back(at(middle), at(middle));
     }

@@ -138,9 +138,8 @@ void SentenceBar::showWord(QLabel& label, const QString& word) const
         word.endsWith(QLatin1Char(' ')) ? QFontMetrics(label.font()).horizontalAdvance(QLatin1Char(' ')) : 0;
     label.setText(word.trimmed());
     const QChar first = label.text().isEmpty() ? QChar() : label.text().front();
-    label.setProperty(FlowRow::kStaysWithBefore,
-                      first == QLatin1Char('.') || first == QLatin1Char(',') || first == QLatin1Char(';') ||
-                          first == QLatin1Char(':'));
+    label.setProperty(FlowRow::kStaysWithBefore, first == QLatin1Char('.') || first == QLatin1Char(',') ||
+                                                     first == QLatin1Char(';') || first == QLatin1Char(':'));
     label.setMaximumWidth(label.text().isEmpty() ? space : QWIDGETSIZE_MAX);
     label.setContentsMargins(isRightToLeft() ? space : 0, 0, isRightToLeft() ? 0 : space, 0);
 }

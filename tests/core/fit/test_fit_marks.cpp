@@ -224,7 +224,8 @@ void TestFitMarks::findMarksWhatProofFinds()
     for (double width = 8.0; width < 220.0; width *= 1.13) {
         ProcessLimits limits{2 * width, width, width, 0.0, 0.0};
         for (const bool is_stroke : {true, false}) {
-            const auto told = is_stroke ? holdsStroke(shape.marks_fu, limits) : holdsGap(shape.marks_fu, limits);
+            const auto told =
+                is_stroke ? holdsStroke(shape.marks_fu, limits) : holdsGap(shape.marks_fu, limits);
             bool is_found = false;
             for (const double near : {0.97, 1.0, 1.03}) {
                 const ProcessLimits about{2 * width * near, width * near, width * near, 0.0, 0.0};

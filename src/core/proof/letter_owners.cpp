@@ -1,12 +1,10 @@
-#include "core/proof/width_places.h"
+#include "core/proof/letter_owners.h"
 
 #include "core/geometry/box.h"
 #include "core/geometry/distance.h"
 #include "core/geometry/flatten.h"
-#include "core/geometry/medial_axis.h"
 
 #include <algorithm>
-#include <limits>
 
 namespace ink {
 namespace {
@@ -15,8 +13,6 @@ namespace {
 constexpr double kSameEdge_u = 1.0;
 constexpr double kChordError_u = 0.25;
 constexpr double kNearest_u = 20.0;
-/// Widths that differ by less are the same stroke.
-constexpr double kAlike_u = 0.05;
 
 /// Every chord of every ring, with the letter it is of.
 std::vector<Chord> chordsOf(std::span<const PlacedPaths> letters, Unit unit,
@@ -40,24 +36,6 @@ void addOnce(std::vector<std::size_t>& list, const std::vector<std::size_t>& mor
     list.insert(list.end(), more.begin(), more.end());
     std::ranges::sort(list);
     list.erase(std::unique(list.begin(), list.end()), list.end());
-}
-
-/// The step that is narrowest of those with opposite sides, the longest of several that are alike; null when there is none.
-const AxisStep* narrowestStep(const AxisEdge& edge, Unit unit)
-{
-    double least = std::numeric_limits<double>::max();
-    for (const auto& step : edge.steps)
-        if (step.is_stroke)
-            least = std::min(least, step.narrowest.width);
-    const AxisStep* best = nullptr;
-    double longest = -1.0;
-    for (const auto& step : edge.steps)
-        if (const double along = length(step.arc.end() - step.arc.start());
-            step.is_stroke && step.narrowest.width <= least + kAlike_u * unit.u && along > longest) {
-            best = &step;
-            longest = along;
-        }
-    return best;
 }
 
 } // namespace
@@ -84,28 +62,6 @@ std::vector<std::size_t> LetterOwners::at(Point p) const
         }
     }
     return found.empty() ? nearest : found;
-}
-
-std::vector<WidthPlace> widthPlaces(const AxisGraph& graph, bool is_ink, const Outline& outline, Unit unit,
-                                    const LetterOwners* owners)
-{
-    const OutlineCurves curves(outline);
-    std::vector<WidthPlace> places;
-    for (const auto& edge : graph.edges) {
-        if (edge.is_ink != is_ink || edge.is_tip)
-            continue;
-        const AxisStep* step = narrowestStep(edge, unit);
-        if (!step)
-            continue;
-        WidthPlace place{measuredOnCurves(*step, curves, unit), edge.length(), {}};
-        if (owners) {
-            place.letters = owners->at(place.at.a);
-            addOnce(place.letters, owners->at(place.at.b));
-        }
-        places.push_back(std::move(place));
-    }
-    std::ranges::stable_sort(places, {}, [](const WidthPlace& p) { return p.at.width; });
-    return places;
 }
 
 } // namespace ink
