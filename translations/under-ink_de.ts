@@ -9110,6 +9110,10 @@ Es bleibt auf diesem Rechner.</translation>
       <source>until %1</source>
       <translation>bis %1</translation>
     </message>
+    <message>
+      <source>without %1</source>
+      <translation>ohne %1</translation>
+    </message>
   </context>
   <context>
     <name>ink::ui::ShelfKeeper</name>

@@ -9110,6 +9110,10 @@ Elle reste sur cet ordinateur.</translation>
       <source>until %1</source>
       <translation>jusqu’au %1</translation>
     </message>
+    <message>
+      <source>without %1</source>
+      <translation>sans %1</translation>
+    </message>
   </context>
   <context>
     <name>ink::ui::ShelfKeeper</name>

@@ -3,9 +3,11 @@
 #include "shelf/shelf_intake.h"
 #include "tests/support/gui.h"
 #include "ui/shelf/font_words.h"
+#include "ui/shelf/shelf_delegate.h"
 #include "ui/shelf/shelf_page.h"
 #include "ui/widgets/choice.h"
 
+#include <QAbstractProxyModel>
 #include <QDateEdit>
 #include <QLabel>
 #include <QLineEdit>
@@ -195,6 +197,7 @@ class TestShelf : public QObject
 private slots:
     void anEmptyShelfSaysWhatToDo();
     void theCollectionIsShownInTheJobsWords();
+    void lettersThatAFontLacksAreNamed();
     void installingIsSeenAndUndone();
     void aFreshQtProgramSeesWhatIsInstalled();
     void manyAreMovedInOneAction();
@@ -257,6 +260,22 @@ void TestShelf::theCollectionIsShownInTheJobsWords()
     f.rest();
     QVERIFY(f.list()->grab().toImage() != before);
     QVERIFY(f.find<QLabel>("shelfCount")->text().contains("7 fonts"));
+}
+
+void TestShelf::lettersThatAFontLacksAreNamed()
+{
+    ShelfFixture f({"hartsorrel.zip"});
+    f.window->jobModel().setWords("Oтto");
+    f.rest();
+    const auto* label = qobject_cast<const ShelfDelegate*>(f.list()->itemDelegate());
+    QVERIFY(label && f.list()->model()->rowCount() == 1);
+    const int row = qobject_cast<const QAbstractProxyModel*>(f.list()->model())
+                        ->mapToSource(f.list()->model()->index(0, 0))
+                        .row();
+    QVERIFY2(label->aboutOf(row).startsWith(QStringLiteral("without т · ")), qPrintable(label->aboutOf(row)));
+    f.window->jobModel().setWords("Otto");
+    f.rest();
+    QVERIFY(!label->aboutOf(row).contains(QStringLiteral("without")));
 }
 
 void TestShelf::installingIsSeenAndUndone()

@@ -1,7 +1,7 @@
 #include "ui/shelf/shelf_delegate.h"
 
+#include "core/type/key_map.h"
 #include "ui/core_words.h"
-
 #include "ui/find/font_line_delegate.h"
 #include "ui/text.h"
 #include "ui/widgets/marks.h"
@@ -14,6 +14,8 @@
 namespace ink::ui {
 namespace {
 
+/// More letters that a font lacks than these are not named.
+constexpr std::size_t kMostMissing = 6;
 constexpr double kBoard = 5.0;
 constexpr double kLeastWords = 40.0, kMostWords = 110.0;
 constexpr double kForms = 40.0;
@@ -165,15 +167,15 @@ void ShelfDelegate::paintVerdict(QPainter& painter, const QRectF& area, int row)
     painter.drawText(QPointF(area.right() - width + side + 4, top + metrics.ascent()), words);
 }
 
-void ShelfDelegate::paintLabel(QPainter& painter, const QRectF& area, int row) const
+QString ShelfDelegate::aboutOf(int row) const
 {
-    const auto& c = m_theme.colours();
-    const QFontMetrics name(m_theme.heading(TextSize::Body)), small(m_theme.text(TextSize::Tiny));
-    painter.setFont(m_theme.heading(TextSize::Body));
-    painter.setPen(c.ink);
-    painter.drawText(QPointF(area.left(), area.top() + name.ascent()),
-                     name.elidedText(m_fonts.name(row), Qt::ElideRight, static_cast<int>(area.width())));
     QStringList about;
+    if (const auto* known = m_fonts.known(row); known && known->card && !known->card->marks.missing.empty()) {
+        QStringList missing; // first, so that it is read before anything is cut off
+        for (const char32_t character : known->card->marks.missing.substr(0, kMostMissing))
+            missing << QString::fromStdString(keyName(character));
+        about << tr("without %1").arg(missing.join(QLatin1Char(' ')));
+    }
     if (const auto& info = m_fonts.entry(row).info; info.isSewn())
         about << sewnInWords(info);
     const auto* font = m_fonts.shelf(row);
@@ -188,11 +190,21 @@ void ShelfDelegate::paintLabel(QPainter& painter, const QRectF& area, int row) c
         for (const auto& set : font->sets)
             about << text(set);
     }
+    return about.join(QStringLiteral(" · "));
+}
+
+void ShelfDelegate::paintLabel(QPainter& painter, const QRectF& area, int row) const
+{
+    const auto& c = m_theme.colours();
+    const QFontMetrics name(m_theme.heading(TextSize::Body)), small(m_theme.text(TextSize::Tiny));
+    painter.setFont(m_theme.heading(TextSize::Body));
+    painter.setPen(c.ink);
+    painter.drawText(QPointF(area.left(), area.top() + name.ascent()),
+                     name.elidedText(m_fonts.name(row), Qt::ElideRight, static_cast<int>(area.width())));
     painter.setFont(m_theme.text(TextSize::Tiny));
     painter.setPen(c.soft_ink);
     painter.drawText(QPointF(area.left(), area.bottom() - small.height() + small.ascent()),
-                     small.elidedText(about.join(QStringLiteral(" · ")), Qt::ElideRight,
-                                      static_cast<int>(area.width() * 0.62)));
+                     small.elidedText(aboutOf(row), Qt::ElideRight, static_cast<int>(area.width() * 0.62)));
 }
 
 } // namespace ink::ui

@@ -22,6 +22,8 @@ public:
     /// What these words would need in an item of this width.
     double heightOfWords(const FitCard& card, double item_width) const;
     void setWordsHeight(double height);
+    /// What stands below the name: letters of these words that the font does not have, then where it is and which sets it is in.
+    QString aboutOf(int row) const;
 
     void paint(QPainter* painter, const QStyleOptionViewItem& option,
                const QModelIndex& index) const override;
