@@ -6,7 +6,6 @@
 
 #include <algorithm>
 #include <cmath>
-#include <limits>
 #include <map>
 #include <optional>
 
@@ -18,11 +17,12 @@ constexpr double kPatchRows_mm = 0.35;
 constexpr std::size_t kLeastPatch = 8;
 /// A patch reaches this far under the covers beside it.
 constexpr double kPatchUnder_mm = 0.25;
+/// A needle this near to the edge is in the ink.
+constexpr double kInkTolerance_mm = 0.1;
 
 /// One open place: a row every kPatchRows_mm, or one line through it where it is flat.
 std::optional<Patch> patchOf(std::vector<std::size_t>& places, const ThreadRaster& raster,
-                             const std::vector<bool>& is_ink, const std::vector<Column>& columns,
-                             std::vector<std::size_t>& rest)
+                             const std::vector<bool>& is_ink, std::vector<std::size_t>& rest)
 {
     const std::size_t wide = raster.columns();
     std::ranges::sort(places);
@@ -103,22 +103,42 @@ std::optional<Patch> patchOf(std::vector<std::size_t>& places, const ThreadRaste
     }
     if (patch.points.empty())
         return {};
-    double nearest = std::numeric_limits<double>::max();
+    return patch;
+}
+
+/// The nearest place of a column from which the needle gets to the patch, and back, through the ink; where there is none, the nearest.
+void reachFromColumn(Patch& patch, const std::vector<Column>& columns, const InkRays& rays)
+{
+    const auto isThroughInk = [&](Point from, Point to) {
+        const double away = length(to - from);
+        return away <= kInkTolerance_mm ||
+               rays.reach(from, (to - from) * (1.0 / away), away) >= away - kInkTolerance_mm;
+    };
+    struct Place
+    {
+        double away;
+        std::size_t column, rung;
+    };
+    std::vector<Place> places;
     for (std::size_t c = 0; c < columns.size(); ++c)
         for (std::size_t r = 0; r < columns[c].rungs.size(); ++r)
-            if (const double away = length(columns[c].rungs[r].centre - patch.points.front());
-                away < nearest) {
-                nearest = away;
-                patch.column = c;
-                patch.rung = r;
-            }
-    return patch;
+            places.push_back({length(columns[c].rungs[r].centre - patch.points.front()), c, r});
+    if (places.empty())
+        return;
+    std::ranges::sort(places, {}, &Place::away);
+    const auto found = std::ranges::find_if(places, [&](const Place& place) {
+        const Point from = columns[place.column].rungs[place.rung].centre;
+        return isThroughInk(from, patch.points.front()) && isThroughInk(from, patch.points.back());
+    });
+    const Place& best = found == places.end() ? places.front() : *found;
+    patch.column = best.column;
+    patch.rung = best.rung;
 }
 
 } // namespace
 
 std::vector<Patch> patchesOf(const Outline& piece, const std::vector<Column>& columns,
-                             const StitchSettings& settings)
+                             const StitchSettings& settings, const InkRays& rays)
 {
     ThreadRaster raster(bounds(piece));
     // Who wants stitches further apart wants what shows between them: that is not what a column does not reach.
@@ -162,8 +182,10 @@ std::vector<Patch> patchesOf(const Outline& piece, const std::vector<Column>& co
         // A row goes as far as the open ink does: what lies beyond a gap is a patch of its own.
         while (places.size() >= kLeastPatch) {
             std::vector<std::size_t> rest;
-            if (auto patch = patchOf(places, raster, is_ink, columns, rest))
+            if (auto patch = patchOf(places, raster, is_ink, rest)) {
+                reachFromColumn(*patch, columns, rays);
                 out.push_back(std::move(*patch));
+            }
             if (rest.size() >= places.size())
                 break;
             places = std::move(rest);

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/stitch/columns.h"
+#include "core/stitch/ink_rays.h"
 
 namespace ink {
 
@@ -13,7 +14,8 @@ struct Patch
 };
 
 /// What the covers of the columns leave open, as rows that reach under them. A row goes as far as the open ink does.
+/// Shape:  `rays` are of the piece.
 std::vector<Patch> patchesOf(const Outline& piece, const std::vector<Column>& columns,
-                             const StitchSettings& settings);
+                             const StitchSettings& settings, const InkRays& rays);
 
 } // namespace ink

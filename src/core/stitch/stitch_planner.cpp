@@ -296,7 +296,7 @@ private:
                                : column.most_width_mm > coverOf(column, m_settings).split_mm
                                    ? ColumnKind::SplitSatin
                                    : ColumnKind::Satin);
-        const auto patches = patchesOf(piece, columns, m_settings);
+        const auto patches = patchesOf(piece, columns, m_settings, rays);
         auto runs = sewnPiece(columns, patches, m_at, m_settings, rays);
         if (runs.empty() || runs.front().points.empty())
             return;

@@ -4,6 +4,7 @@
 #include "core/stitch/columns.h"
 #include "core/stitch/edge_stitches.h"
 #include "core/stitch/fill.h"
+#include "core/stitch/patches.h"
 #include "core/stitch/running.h"
 #include "core/stitch/satin.h"
 #include "core/stitch/stitch_figures.h"
@@ -95,6 +96,26 @@ private slots:
         QVERIFY(std::abs(double(points.size()) - 2 * 30 / 0.4) <= 3);
         for (std::size_t i = 1; i < points.size(); ++i)
             QVERIFY(std::abs(std::abs(points[i].y - points[i - 1].y) - 3.2) < 0.02); // wider by the pull
+    }
+
+    void aPatchIsReachedThroughTheInk()
+    {
+        // A bar and a block, joined at the foot, 1 mm apart above it. Half the block has no column: the bar is nearer to what is open
+        // there, and open cloth lies between.
+        const auto piece =
+            one(polygon({{0, 0}, {12, 0}, {12, 20}, {3, 20}, {3, 2}, {2, 2}, {2, 20}, {0, 20}}));
+        auto given = columns(one(rectangle(0, 0, 2, 20)));
+        const auto far = columns(one(rectangle(9, 0, 12, 20)));
+        QCOMPARE(given.size() + far.size(), std::size_t(2));
+        given.push_back(far.front());
+        const auto patches = patchesOf(piece, given, {}, InkRays(piece, 0.01));
+        const auto isHigh = [](const Patch& p) {
+            return std::ranges::any_of(p.points, [](Point at) { return at.x > 3 && at.y > 10; });
+        };
+        QVERIFY(std::ranges::any_of(patches, isHigh));
+        for (const auto& patch : patches)
+            if (isHigh(patch))
+                QCOMPARE(patch.column, std::size_t(1));
     }
 
     void aRingGoesRound()

@@ -2,6 +2,7 @@
 // area of a shape makes of its thread.
 // Source: T. Y. Chen, S. C. Cheung, S. M. Yiu, "Metamorphic testing: a new approach for generating next test cases",
 //         HKUST-CS98-01, 1998, for the way of testing.
+#include "core/geometry/skeleton.h"
 #include "core/stitch/columns.h"
 #include "core/stitch/fill.h"
 #include "core/stitch/running.h"
@@ -148,6 +149,53 @@ private slots:
         QCOMPARE(inHoop(figures.box_mm, settings), InHoop::FitsTurned);
         settings.hoop_width_mm = settings.hoop_height_mm = figures.box_mm.width() - 0.1;
         QCOMPARE(inHoop(figures.box_mm, settings), InHoop::TooLarge);
+    }
+
+    void theNeedleStaysInItsPiece_data()
+    {
+        QTest::addColumn<QString>("font");
+        QTest::addColumn<QString>("words");
+        for (const auto* font :
+             {"Larkmallow.ttf", "HartsorrelScript.ttf", "WickerbyBroad.ttf", "MaypoleHand.otf",
+              "QuillbrookScript.ttf", "Oatbrush.otf", "TansyCord.ttf", "GatepostPlain.ttf"})
+            for (const auto* words : {"Rye & Gs", "mek 8 S &"})
+                QTest::addRow("%s %s", font, words) << font << words;
+    }
+    /// From a stitch to the next without a cut, no more of the way is over open cloth than pull, rounding and a stitch beside the edge
+    /// account for: thread that lies there is seen.
+    void theNeedleStaysInItsPiece()
+    {
+        QFETCH(QString, font);
+        QFETCH(QString, words);
+        const Outline word = test::outlineOf(words.toUtf8().constData(), font.toUtf8().constData(), 130);
+        double longest = 0.0;
+        Point where;
+        for (const auto& piece : word.pieces) {
+            const Outline alone{{piece}};
+            const InkTest ink(alone, 0.01);
+            const auto plan = planned(alone, sewn(SewnAs::Satin));
+            for (const auto& layer : plan.layers) {
+                std::vector<Point> way;
+                for (const auto& run : layer.runs) {
+                    if (run.is_trimmed_before)
+                        way.clear();
+                    way.insert(way.end(), run.points.begin(), run.points.end());
+                    for (std::size_t k = way.size() - run.points.size(); k < way.size(); ++k) {
+                        constexpr int kPlaces = 40;
+                        double open = 0.0;
+                        for (int i = 1; k > 0 && i < kPlaces; ++i)
+                            open += ink.isInk(lerp(way[k - 1], way[k], double(i) / kPlaces)) ? 0.0 : 1.0;
+                        const double away = k > 0 ? open * length(way[k] - way[k - 1]) / kPlaces : 0.0;
+                        if (away > longest) {
+                            longest = away;
+                            where = way[k];
+                        }
+                    }
+                }
+            }
+        }
+        QVERIFY2(longest < 1.1,
+                 qPrintable(QStringLiteral("%1 mm at %2, %3").arg(longest).arg(where.x).arg(where.y)));
     }
 
     void closerIsMore()
