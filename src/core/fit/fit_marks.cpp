@@ -26,8 +26,12 @@ Result<void> measureShape(const Outline& outline, Unit unit, FitMarks& marks, co
     const InkTest ink(outline, kInkTolerance_u * unit.u);
     const auto branches = branchesOf(*graph, ink);
     MeasuredSteps measured(outline, unit);
-    marks.stroke_steps = widthSteps(branches, true, measured);
-    marks.gap_steps = widthSteps(branches, false, measured);
+    auto strokes = widthSteps(branches, true, measured, cancel),
+         gaps = widthSteps(branches, false, measured, cancel);
+    if (!strokes || !gaps)
+        return fail((!strokes ? strokes : gaps).error());
+    marks.stroke_steps = std::move(*strokes);
+    marks.gap_steps = std::move(*gaps);
     return {};
 }
 

@@ -102,7 +102,8 @@ const WidthStep* WidthSteps::foundFor(double width) const
     return step.run || step.point ? &step : nullptr;
 }
 
-WidthSteps widthSteps(const std::vector<Branch>& branches, bool is_ink, MeasuredSteps& measured)
+Result<WidthSteps> widthSteps(const std::vector<Branch>& branches, bool is_ink, MeasuredSteps& measured,
+                              const CancelToken& cancel)
 {
     std::vector<NarrowBranch> order;
     for (const auto& branch : branches)
@@ -115,6 +116,8 @@ WidthSteps widthSteps(const std::vector<Branch>& branches, bool is_ink, Measured
     WidthStep last;
     for (double width = kLeastWidth_u * measured.unit().u; width <= kMostWidth_u * measured.unit().u;
          width *= kWider) {
+        if (cancel.isCancelled())
+            return fail(ErrorCode::Cancelled);
         WidthStep found = foundOn(order, width, measured);
         if (isAlike(found.run, last.run, kSameRun) && isAlike(found.point, last.point, kSamePoint))
             continue;

@@ -59,6 +59,8 @@ struct WidthSteps
 };
 
 /// Shape:  all branches of an outline; those of the other kind are passed over.
-WidthSteps widthSteps(const std::vector<Branch>& branches, bool is_ink, MeasuredSteps& measured);
+/// Errors: Cancelled.
+Result<WidthSteps> widthSteps(const std::vector<Branch>& branches, bool is_ink, MeasuredSteps& measured,
+                              const CancelToken& cancel = {});
 
 } // namespace ink

@@ -110,8 +110,14 @@ void TestWidthRuns::theStepsSayTheSameForEveryWidth()
 {
     const auto line = barsAndRing();
     MeasuredSteps measured(line.outline, kUnit);
+    CancelSource cancelled;
+    cancelled.cancel();
+    QCOMPARE(widthSteps(line.proof->branches(), true, measured, cancelled.token()).error().code,
+             ErrorCode::Cancelled);
     for (const bool is_ink : {true, false}) {
-        const auto steps = widthSteps(line.proof->branches(), is_ink, measured);
+        const auto made = widthSteps(line.proof->branches(), is_ink, measured);
+        QVERIFY(made);
+        const WidthSteps& steps = *made;
         const double narrowest = is_ink ? 30.0 : 25.0;
         // Found from its own width on, within a step, and not before.
         const auto* found = steps.foundFor(narrowest * 1.06);
