@@ -112,12 +112,8 @@ void TestFindFilter::everyWishIsWhatTheMarksSay()
     const auto verdict = [&](int row) { return f.fonts.knownRights(row)->dossier.verdict; };
     const std::vector<std::pair<FindWish, std::function<bool(int)>>> wishes{
         {FindWish::HoldInProcess, [&](int r) { return holds(f.marks(r), limits) != Holds::Not; }},
-        {FindWish::StrokesHold,
-         [&](int r) { return f.marks(r).thinnest_stroke->width >= limits.stroke_floor_mm; }},
-        {FindWish::GapsStayOpen,
-         [&](int r) {
-             return !f.marks(r).narrowest_gap || f.marks(r).narrowest_gap->width >= limits.gap_mm;
-         }},
+        {FindWish::StrokesHold, [&](int r) { return holdsStroke(f.marks(r), limits) != Holds::Not; }},
+        {FindWish::GapsStayOpen, [&](int r) { return holdsGap(f.marks(r), limits) != Holds::Not; }},
         {FindWish::PiecesHold,
          [&](int r) { return f.marks(r).smallest_piece->area >= limits.smallest_piece_mm2; }},
         {FindWish::Join, [&](int r) { return f.marks(r).joins == f.marks(r).pairs.size(); }},

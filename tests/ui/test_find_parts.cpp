@@ -153,9 +153,9 @@ void TestFindParts::widthsAreJudgedByTheLimits_data()
     QTest::addColumn<double>("gap_mm");
     QTest::addColumn<int>("stroke_mark");
     QTest::addColumn<int>("gap_mark");
-    // Vinyl: 0.5 mm floor, 1.0 mm comfortable, gaps of 0.5 mm (from memory of the trade).
+    // Vinyl: 0.5 mm floor, 1.0 mm comfortable, gaps of 0.5 mm (from memory of the trade); within 3 % it holds, as in Proof.
     QTest::newRow("comfortable, just") << 1.0 << 0.5 << int(Mark::InOrder) << int(Mark::InOrder);
-    QTest::newRow("below comfortable") << 0.999 << 0.499 << int(Mark::LookAt) << int(Mark::Wrong);
+    QTest::newRow("below comfortable") << 0.96 << 0.48 << int(Mark::LookAt) << int(Mark::Wrong);
     QTest::newRow("at the floor") << 0.5 << 3.0 << int(Mark::LookAt) << int(Mark::InOrder);
     QTest::newRow("below the floor") << 0.499 << 0.0 << int(Mark::Wrong) << int(Mark::Wrong);
 }
@@ -169,6 +169,8 @@ void TestFindParts::widthsAreJudgedByTheLimits()
     FitMarks marks;
     marks.thinnest_stroke = AxisPlace{stroke_mm, {}, {}, {}};
     marks.narrowest_gap = AxisPlace{gap_mm, {}, {}, {}};
+    marks.stroke_steps.steps = {{stroke_mm, marks.thinnest_stroke, {}}};
+    marks.gap_steps.steps = {{gap_mm, marks.narrowest_gap, {}}};
     const auto lines = fitMarkLines(cardWith(marks), Job{});
     QCOMPARE(int(lineOf(lines, FitMarkKind::Stroke)->mark), stroke_mark);
     QCOMPARE(int(lineOf(lines, FitMarkKind::Gap)->mark), gap_mark);
