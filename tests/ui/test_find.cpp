@@ -370,6 +370,7 @@ void TestFind::receiptsAndDecisionsAreKeptAndUndone()
             return f.window->findChild<QLabel*>("verdict") && f.find<QLabel>("verdict")->text() == "May sell";
         },
         5000));
+    f.rest(); // nothing else of it is on its way
     // The dossier is shown anew under somebody who writes: when another paper has been read, for one.
     QTest::keyClicks(f.find<QLineEdit>("decisionWords"), "Jars only, ");
     f.find<QLineEdit>("decisionWords")->setFocus();
