@@ -48,4 +48,10 @@ double InkRays::reach(Point from, Point way, double far) const
     return best;
 }
 
+bool InkRays::sees(Point from, Point to, double within) const
+{
+    const double away = length(to - from);
+    return away <= within || reach(from, unitVector(to - from), away) >= away - within;
+}
+
 } // namespace ink

@@ -14,6 +14,8 @@ public:
 
     /// How far the edge is from `from` along the unit vector `way`; `far` where it is no nearer.
     double reach(Point from, Point way, double far) const;
+    /// Straight from one place to the other through the ink, but for the last `within` before it.
+    bool sees(Point from, Point to, double within) const;
 
 private:
     std::vector<Chord> m_chords;

@@ -109,11 +109,6 @@ std::optional<Patch> patchOf(std::vector<std::size_t>& places, const ThreadRaste
 /// The nearest place of a column from which the needle gets to the patch, and back, through the ink; where there is none, the nearest.
 void reachFromColumn(Patch& patch, const std::vector<Column>& columns, const InkRays& rays)
 {
-    const auto isThroughInk = [&](Point from, Point to) {
-        const double away = length(to - from);
-        return away <= kInkTolerance_mm ||
-               rays.reach(from, (to - from) * (1.0 / away), away) >= away - kInkTolerance_mm;
-    };
     struct Place
     {
         double away;
@@ -128,7 +123,8 @@ void reachFromColumn(Patch& patch, const std::vector<Column>& columns, const Ink
     std::ranges::sort(places, {}, &Place::away);
     const auto found = std::ranges::find_if(places, [&](const Place& place) {
         const Point from = columns[place.column].rungs[place.rung].centre;
-        return isThroughInk(from, patch.points.front()) && isThroughInk(from, patch.points.back());
+        return rays.sees(from, patch.points.front(), kInkTolerance_mm) &&
+               rays.sees(from, patch.points.back(), kInkTolerance_mm);
     });
     const Place& best = found == places.end() ? places.front() : *found;
     patch.column = best.column;

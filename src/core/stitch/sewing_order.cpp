@@ -168,10 +168,8 @@ private:
 
     bool staysInside(const Link& way) const
     {
-        const Point from = m_columns[way.a].rungs[way.rung_a].centre,
-                    to = m_columns[way.b].rungs[way.rung_b].centre;
-        return way.away < kGrid_mm ||
-               m_rays.reach(from, unitVector(to - from), way.away + kGrid_mm) >= way.away;
+        return way.away < kGrid_mm || m_rays.sees(m_columns[way.a].rungs[way.rung_a].centre,
+                                                  m_columns[way.b].rungs[way.rung_b].centre, 0.0);
     }
 
     /// Where a column is entered from another.

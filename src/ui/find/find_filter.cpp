@@ -218,16 +218,18 @@ double FindFilter::keyOf(int row) const
         return kUnknown;
     const FitMarks& marks = preview->card->marks;
     const auto limits = m_fonts.job().limits();
-    const auto stroke_mark = strokeMark(marks, limits);
-    const double stroke = stroke_mark ? stroke_mark->narrowest.width : 0.0;
+    const auto stroke = [&] {
+        const auto mark = strokeMark(marks, limits);
+        return mark ? mark->narrowest.width : 0.0;
+    };
     switch (m_order) {
     case FindOrder::Fit: {
         const int faults =
             2 * static_cast<int>(holds(marks, limits)) + 4 * static_cast<int>(marks.missing.size());
-        return faults - std::min(stroke, 10.0) / 100.0;
+        return faults - std::min(stroke(), 10.0) / 100.0;
     }
     case FindOrder::ThinnestStroke:
-        return -stroke;
+        return -stroke();
     case FindOrder::NarrowestGap: {
         const auto gap = gapMark(marks, limits);
         return gap ? -gap->narrowest.width : -1000.0;
