@@ -9156,6 +9156,14 @@ Es bleibt auf diesem Rechner.</translation>
       <source>The note on %1 is as before.</source>
       <translation>Die Notiz zu %1 ist wie zuvor.</translation>
     </message>
+    <message>
+      <source>The letters are put right. Those they were before are set aside.</source>
+      <translation>Die Buchstaben sind berichtigt. Die früheren sind beiseitegelegt.</translation>
+    </message>
+    <message>
+      <source>The letters are as before. Those that were put right are set aside.</source>
+      <translation>Die Buchstaben sind wie zuvor. Die berichtigten sind beiseitegelegt.</translation>
+    </message>
   </context>
   <context>
     <name>ink::ui::ShelfPage</name>
@@ -9176,10 +9184,6 @@ Es bleibt auf diesem Rechner.</translation>
     <message>
       <source>%1: key map</source>
       <translation>%1: Tastenplan</translation>
-    </message>
-    <message>
-      <source>The letters are put right. Those they were before are set aside.</source>
-      <translation>Die Buchstaben sind berichtigt. Die früheren sind beiseitegelegt.</translation>
     </message>
     <message>
       <source>%1 wide, %2 high</source>

@@ -9156,6 +9156,14 @@ Elle reste sur cet ordinateur.</translation>
       <source>The note on %1 is as before.</source>
       <translation>La note sur %1 est comme avant.</translation>
     </message>
+    <message>
+      <source>The letters are put right. Those they were before are set aside.</source>
+      <translation>Les lettres sont corrigées. Celles d’avant sont mises de côté.</translation>
+    </message>
+    <message>
+      <source>The letters are as before. Those that were put right are set aside.</source>
+      <translation>Les lettres sont comme avant. Celles qui ont été corrigées sont mises de côté.</translation>
+    </message>
   </context>
   <context>
     <name>ink::ui::ShelfPage</name>
@@ -9176,10 +9184,6 @@ Elle reste sur cet ordinateur.</translation>
     <message>
       <source>%1: key map</source>
       <translation>%1 : carte des touches</translation>
-    </message>
-    <message>
-      <source>The letters are put right. Those they were before are set aside.</source>
-      <translation>Les lettres sont corrigées. Celles d’avant sont mises de côté.</translation>
     </message>
     <message>
       <source>%1 wide, %2 high</source>

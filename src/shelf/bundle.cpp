@@ -1,4 +1,5 @@
 #include "shelf/bundle.h"
+#include "core/base/json_number.h"
 #include "core/base/told.h"
 
 #include "core/base/digest.h"
@@ -87,7 +88,7 @@ public:
             return fail(ErrorCode::PackageDamaged, m_file.string(),
                         "it is not a shelf that was written to a file");
         try {
-            if (json.value("version", 0) > kVersion)
+            if (wholeNumber(json, "version", 0) > kVersion)
                 return fail(ErrorCode::StoreTooNew, m_file.string());
             for (const auto& font : json.at("fonts"))
                 if (auto done = take(carriedFrom(font), day); !done)

@@ -1,5 +1,6 @@
 #include "shelf/face_json.h"
 
+#include "core/base/json_number.h"
 #include <nlohmann/json.hpp>
 
 #include <array>
@@ -56,8 +57,8 @@ std::optional<FaceInfo> faceFrom(std::string_view text)
     try {
         FaceInfo face;
         face.choice = {json.at("face"), json.at("instance")};
-        face.container = static_cast<FontContainer>(json.at("container").get<int>());
-        face.outlines = static_cast<OutlineKind>(json.at("outlines").get<int>());
+        face.container = static_cast<FontContainer>(wholeNumber<int>(json.at("container")));
+        face.outlines = static_cast<OutlineKind>(wholeNumber<int>(json.at("outlines")));
         face.fs_type = json.at("fs_type");
         face.panose_kind = json.at("panose_kind");
         face.panose_serif = json.at("panose_serif");

@@ -59,8 +59,6 @@ Result<std::string> putLettersRight(ShelfStore& store, const RightsStore& rights
     if (const auto record = rights.load(font_sha256); record && *record != RightsRecord())
         if (auto done = rights.save(digest, *record); !done)
             return fail(done.error());
-    if (auto done = store.setAside({old->id}, true); !done)
-        return fail(done.error());
     return digest;
 }
 

@@ -1,5 +1,6 @@
 #include "ui/shelf_keeper.h"
 
+#include "shelf/letters_put_right.h"
 #include "shelf/open_programs.h"
 #include "shelf/shelf_intake.h"
 #include "ui/measures.h"
@@ -387,6 +388,36 @@ void ShelfKeeper::setNote(std::int64_t font, const QString& note)
     m_asked_notes[font] = wanted;
     const QString names = namesOf(*m_contents, {font});
     make({tr("Kept the note on %1.").arg(names), tr("The note on %1 is as before.").arg(names), make_change});
+}
+
+void ShelfKeeper::putLettersRight(const std::string& sha256, const Alphabet& letters)
+{
+    const auto make_change = [sha256, letters](OpenShelf& shelf) -> Result<Change> {
+        const auto now = shelf.store.fonts();
+        if (!now)
+            return fail(now.error());
+        const auto old = std::ranges::find(*now, sha256, &ShelfFont::sha256);
+        const auto digest = ink::putLettersRight(shelf.store, shelf.rights, sha256, letters, today());
+        if (!digest)
+            return fail(digest.error());
+        if (*digest == sha256)
+            return Change();
+        const auto fresh = shelf.store.idOf(*digest);
+        if (!fresh)
+            return fail(fresh.error());
+        const auto was = std::ranges::find(*now, *digest, &ShelfFont::sha256);
+        // Undone, they are set aside: what carries their digest, a job or a set, still finds them.
+        const std::map<std::int64_t, Standing> before{
+            {old->id, standingOf(*old)},
+            {*fresh, was == now->end() ? Standing{ShelfState::SetAside, {}, {}} : standingOf(*was)}};
+        const std::map<std::int64_t, Standing> after{{*fresh, standingOf(*old)},
+                                                     {old->id, {ShelfState::SetAside, {}, {}}}};
+        if (auto done = bringAll(shelf, after); !done)
+            return fail(done.error());
+        return Change([before](OpenShelf& open) { return bringAll(open, before); });
+    };
+    make({tr("The letters are put right. Those they were before are set aside."),
+          tr("The letters are as before. Those that were put right are set aside."), make_change});
 }
 
 void ShelfKeeper::used(const std::string& sha256, const QString& project)

@@ -2,6 +2,7 @@
 // and undoable.
 #pragma once
 
+#include "core/alphabet/alphabet.h"
 #include "core/base/cancel.h"
 #include "shelf/installer.h"
 #include "shelf/rights_store.h"
@@ -62,6 +63,8 @@ public:
     void changeSet(const QString& set, const Fonts& fonts, bool is_in);
     void changeTag(const QString& tag, const Fonts& fonts, bool is_tagged);
     void setNote(std::int64_t font, const QString& note);
+    /// Stitched letters as they are now take the place of those with this digest, which are set aside.
+    void putLettersRight(const std::string& sha256, const Alphabet& letters);
     /// The words were handed out in this font.
     void used(const std::string& sha256, const QString& project);
 

@@ -212,6 +212,7 @@ private slots:
                  qPrintable(s.find<QLabel>("shelfState")->text()));
         // Asked for all the same, from elsewhere, it is refused with the reason.
         const auto id = s.window->shelf().contents()->fonts().front()->id;
+        const std::string before_sha256 = s.window->shelf().contents()->fonts().front()->sha256;
         s.window->shelf().move({id}, {ShelfState::Installed, {}, {}});
         s.rest();
         QVERIFY(s.find<QLabel>("messageText")->text().contains(QStringLiteral("not installed")));
@@ -247,6 +248,23 @@ private slots:
             QVERIFY(std::abs((*alphabetIn(**face))->find("H")->after_mm - before_mm - 5.0) < 0.06);
         }
         QCOMPARE(aside, 1);
+        // Taken back and done again, like every other change of the shelf.
+        const auto onShelf = [&] {
+            std::vector<std::string> out;
+            for (const auto& font : s.window->shelf().contents()->fonts())
+                if (font->state == ShelfState::OnShelf)
+                    out.push_back(font->sha256);
+            return out;
+        };
+        const auto put_right = onShelf();
+        list->setFocus();
+        QTest::keyClick(list, Qt::Key_Z, Qt::ControlModifier);
+        s.rest();
+        QCOMPARE(onShelf(), std::vector<std::string>{before_sha256});
+        QTest::keyClick(list, Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
+        s.rest();
+        QCOMPARE(onShelf(), put_right);
+        QCOMPARE(s.window->shelf().contents()->fonts().size(), std::size_t{2});
     }
 
     void atTwiceTheTextEverythingIsThere()

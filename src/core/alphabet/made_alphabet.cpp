@@ -32,8 +32,7 @@ Result<MadeAlphabet> madeAlphabet(const FontFace& face, double size_mm, const St
     out.alphabet.source = face.info().readableName();
     std::u32string asked = toUtf32(letters);
     std::ranges::sort(asked);
-    const auto twice = std::ranges::unique(asked);
-    asked.erase(twice.begin(), twice.end());
+    asked.erase(std::unique(asked.begin(), asked.end()), asked.end());
     for (const char32_t c : asked) {
         if (cancel.isCancelled())
             return fail(ErrorCode::Cancelled);

@@ -83,8 +83,8 @@ Result<TypedWords> typed(const Alphabet& alphabet, std::string_view words, const
                                                       : Point{-options.radius_mm * std::sin(angle),
                                                               options.radius_mm * (std::cos(angle) - 1.0)};
         const double c = std::cos(angle), s = std::sin(angle);
-        const auto place = [&](Point p) {
-            const double dx = (letter.before_mm + p.x) * out.scale - room_mm / 2.0, dy = p.y * out.scale;
+        const auto place = [&, half_room_mm = room_mm / 2.0](Point p) {
+            const double dx = (letter.before_mm + p.x) * out.scale - half_room_mm, dy = p.y * out.scale;
             return Point{middle.x + c * dx - s * dy, middle.y + s * dx + c * dy};
         };
         NeedleWork piece;

@@ -1,4 +1,5 @@
 #include "core/design/lettering_json.h"
+#include "core/base/json_number.h"
 
 #include "core/formats/path_data.h"
 
@@ -132,7 +133,7 @@ PlacedPiece pieceFrom(const Json& json)
     PlacedPiece p;
     p.motif = json.value("motif", "");
     if (const auto letter = json.find("letter"); letter != json.end())
-        p.letter = letter->get<std::size_t>();
+        p.letter = wholeNumber<std::size_t>(*letter);
     p.x_em = figure(json, "x_em", 0.0, -kFurthest_em, kFurthest_em);
     p.y_em = figure(json, "y_em", 0.0, -kFurthest_em, kFurthest_em);
     p.size = figure(json, "size", 1.0, 0.01, 100.0);
@@ -299,8 +300,9 @@ Lettering letteringFrom(const Json& json)
             if (items[i].is_object())
                 take(items[i]);
     };
-    each("letters",
-         [&](const Json& item) { lettering.letters[item.value("at", std::size_t(0))] = letterFrom(item); });
+    each("letters", [&](const Json& item) {
+        lettering.letters[wholeNumber(item, "at", std::size_t(0))] = letterFrom(item);
+    });
     each("blocks", [&](const Json& item) { lettering.blocks.push_back(blockFrom(item)); });
     if (const auto close_up = json.find("close_up"); close_up != json.end()) {
         lettering.close_up.depth_mm = figure(*close_up, "depth_mm", 0.3, 0.0, 10.0);

@@ -1,4 +1,5 @@
 #include "core/design/list_json.h"
+#include "core/base/json_number.h"
 
 #include "core/design/lettering_json.h"
 #include "core/type/shape.h"
@@ -55,7 +56,7 @@ NameList namesFrom(const nlohmann::json& json)
             break;
         ListedName name;
         name.words = from.value("words", "");
-        name.copies = std::clamp(from.value("copies", 1), 1, kMostCopies);
+        name.copies = std::clamp(wholeNumber(from, "copies", 1), 1, kMostCopies);
         name.colour = from.value("colour", "");
         name.note = from.value("note", "");
         for (const auto& mending : from.value("mendings", nlohmann::json::array()))
@@ -80,7 +81,7 @@ NameList namesFrom(const nlohmann::json& json)
         if (auto motif = motifFrom(from); motif && list.motifs.size() < kMostNames)
             list.motifs[from.value("id", "")] = std::move(*motif);
     list.is_dressed_quietly = json.value("dressed_quietly", false);
-    const auto shown = json.value("shown", std::size_t(0));
+    const auto shown = wholeNumber(json, "shown", std::size_t(0));
     list.shown = list.names.empty() ? 0 : std::min(shown, list.names.size() - 1);
     return list;
 }
@@ -133,7 +134,7 @@ SheetSettings sheetFrom(const nlohmann::json& json)
     s.spacing_mm = json.value("spacing_mm", s.spacing_mm);
     s.turns = turnsOf(json.value("turns", "none")).value_or(Turns::None);
     s.as_rows = json.value("rows", false);
-    s.copies = json.value("copies", 1);
+    s.copies = wholeNumber(json, "copies", 1);
     s.fills_sheet = json.value("fills_sheet", false);
     s.filled_length_mm = json.value("filled_length_mm", s.filled_length_mm);
     s.frame_mm = json.value("frame_mm", 0.0);
@@ -147,13 +148,13 @@ SheetSettings sheetFrom(const nlohmann::json& json)
     s.blade_mm = json.value("blade_mm", 0.0);
     s.kerf_mm = json.value("kerf_mm", 0.0);
     s.is_clockwise = json.value("clockwise", false);
-    s.tabs = json.value("tabs", 0);
+    s.tabs = wholeNumber(json, "tabs", 0);
     s.tab_mm = json.value("tab_mm", s.tab_mm);
     for (const auto& from : json.value("by_hand", nlohmann::json::array())) {
         const auto at = from.value("at_mm", std::vector<double>());
         if (at.size() == 2 && s.by_hand.size() < kMostPlaced)
-            s.by_hand.push_back({from.value("thing", std::size_t(0)),
-                                 from.value("sheet", std::size_t(0)),
+            s.by_hand.push_back({wholeNumber(from, "thing", std::size_t(0)),
+                                 wholeNumber(from, "sheet", std::size_t(0)),
                                  from.value("turn_deg", 0.0),
                                  {at[0], at[1]}});
     }

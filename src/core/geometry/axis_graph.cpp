@@ -121,7 +121,7 @@ double AxisEdge::length() const
     return path().arcLength();
 }
 
-Result<AxisGraph> axisGraph(const Outline& outline, Unit unit, const CancelToken& cancel)
+Result<AxisGraph> axisGraph(const Outline& outline, Unit unit, const CancelToken& cancel, AxisParts parts)
 {
     if (bounds(outline).isEmpty())
         return AxisGraph{};
@@ -134,8 +134,15 @@ Result<AxisGraph> axisGraph(const Outline& outline, Unit unit, const CancelToken
     detail::construct(*sites, diagram);
     if (cancel.isCancelled())
         return fail(ErrorCode::Cancelled);
-    const auto steps = detail::AxisReader(*sites, diagram).read();
-    return GraphBuilder(steps, diagram.vertices().size(), sites->step).build();
+    detail::AxisReader reader(*sites, diagram);
+    const auto steps = reader.read();
+    AxisGraph graph = GraphBuilder(steps, diagram.vertices().size(), sites->step).build();
+    if (parts == AxisParts::EdgesAndPassages)
+        for (const auto& raw : reader.passages())
+            graph.passages.push_back({scaled(raw.arc, sites->step),
+                                      {2 * raw.radius[0] * sites->step, 2 * raw.radius[1] * sites->step},
+                                      raw.is_ink});
+    return graph;
 }
 
 } // namespace ink

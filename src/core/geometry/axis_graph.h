@@ -61,12 +61,26 @@ struct AxisEdge
     OpenPath path() const;
 };
 
+/// A stretch between sides that are too far from opposite for a step, and that leads on all the same: from one edge to another,
+/// or between two rings. Ink that is cut along it comes apart, a gap that is filled along it is closed.
+struct AxisPassage
+{
+    Segment arc;
+    /// Of the circle, at its start and its end.
+    std::array<double, 2> width{};
+    bool is_ink = false;
+};
+
 struct AxisGraph
 {
     /// Forks, ends, and where tips begin.
     std::vector<Point> nodes;
     std::vector<AxisEdge> edges;
+    /// Where they were asked for.
+    std::vector<AxisPassage> passages;
 };
+
+enum class AxisParts { Edges, EdgesAndPassages };
 
 /// Sides of a stroke count as opposite when the directions from the axis to them differ by this much; a
 /// pointed end of more than 30 degrees is a corner and no stroke.
@@ -81,6 +95,7 @@ inline constexpr double kOppositeSides_deg = 150.0;
 /// Source: H. Blum, "A transformation for extracting new descriptors of shape", 1967; the Voronoi diagram of
 ///         the outline's chords by Boost.Polygon (S. Fortune, "A sweepline algorithm for Voronoi diagrams",
 ///         1987).
-Result<AxisGraph> axisGraph(const Outline& outline, Unit unit, const CancelToken& cancel = {});
+Result<AxisGraph> axisGraph(const Outline& outline, Unit unit, const CancelToken& cancel = {},
+                            AxisParts parts = AxisParts::Edges);
 
 } // namespace ink

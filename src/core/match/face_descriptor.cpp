@@ -9,7 +9,6 @@ namespace {
 
 constexpr std::u32string_view kCommon =
     U"&0123456789ABCDEFGHIJKLMNOPQRSTUVWXYZabcdefghijklmnopqrstuvwxyzÄÇÉÖÜßàáäåçèéêíñóôöøúü";
-constexpr double kSketch = 1000.0; // units in an em
 /// Part of a cell that is covered when it counts as ink: thin strokes have to stay.
 constexpr int kLeastGrey = 90;
 constexpr char kMagic[4] = {'U', 'I', 'F', 'D'};
@@ -23,7 +22,7 @@ std::optional<LetterSketch> sketched(char32_t letter, const Paths& outline, doub
                                      double advance)
 {
     const Box box = bounds(outline);
-    const double scale = kSketch / units_per_em;
+    const double scale = kSketchUnits / units_per_em;
     if (box.isEmpty() || !(box.width() * scale < 32000.0) || !(box.height() * scale < 32000.0) ||
         box.width() <= 0.0 || box.height() <= 0.0)
         return std::nullopt;
@@ -94,8 +93,8 @@ FaceDescriptor descriptorOf(const FontFace& face)
 {
     FaceDescriptor out;
     const double units = face.info().units_per_em;
-    out.x_height = rounded(face.xHeight_fu() * kSketch / units);
-    out.cap_height = rounded(face.capHeight_fu() * kSketch / units);
+    out.x_height = rounded(face.xHeight_fu() * kSketchUnits / units);
+    out.cap_height = rounded(face.capHeight_fu() * kSketchUnits / units);
     for (const char32_t letter : kCommon)
         if (const auto glyph = face.glyphOf(letter))
             if (auto sketch = sketched(letter, face.glyphOutline(glyph), units, face.advance_fu(glyph)))
@@ -111,8 +110,8 @@ FaceDescriptor descriptorOf(const std::vector<NamedOutline>& letters)
             if (auto sketch = sketched(letter, outline_em, 1.0, advance_em))
                 out.letters.push_back(*sketch);
     std::ranges::sort(out.letters, {}, &LetterSketch::letter);
-    const auto twice = std::ranges::unique(out.letters, {}, &LetterSketch::letter);
-    out.letters.erase(twice.begin(), twice.end());
+    const auto isSame = [](const LetterSketch& a, const LetterSketch& b) { return a.letter == b.letter; };
+    out.letters.erase(std::unique(out.letters.begin(), out.letters.end(), isSame), out.letters.end());
     const auto height = [&out](std::u32string_view of, double otherwise) {
         for (const char32_t letter : of)
             if (const auto* sketch = out.find(letter))
@@ -173,7 +172,7 @@ std::optional<FaceDescriptor> faceDescriptorFrom(std::string_view bytes)
 InkPicture drawnFrom(const LetterSketch& letter, double px_per_em)
 {
     InkPicture out;
-    const double scale = px_per_em / kSketch;
+    const double scale = px_per_em / kSketchUnits;
     const double x0 = letter.left * scale, y0 = letter.bottom * scale;
     const double cell_x = (letter.right - letter.left) * scale / LetterSketch::kCells,
                  cell_y = (letter.top - letter.bottom) * scale / LetterSketch::kCells;

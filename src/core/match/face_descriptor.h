@@ -12,6 +12,9 @@
 
 namespace ink {
 
+/// Units of a sketch in an em.
+inline constexpr double kSketchUnits = 1000.0;
+
 /// One letter on a grid that fills its own box.
 struct LetterSketch
 {

@@ -92,9 +92,8 @@ Result<SetWord> setWord(std::shared_ptr<const std::vector<NamedOutline>> letters
 
 WordInFont roughWord(const FaceDescriptor& face, const std::u32string& words)
 {
-    constexpr double kSketch = 1000.0;
     WordInFont out;
-    out.x_height_em = face.x_height / kSketch;
+    out.x_height_em = face.x_height / kSketchUnits;
     std::vector<const LetterSketch*> letters;
     double x_em = 0.0;
     std::size_t missing = 0;
@@ -105,7 +104,7 @@ WordInFont roughWord(const FaceDescriptor& face, const std::u32string& words)
             x_em += kSpace_em;
             continue;
         }
-        const double advance_em = sketch->advance / kSketch;
+        const double advance_em = sketch->advance / kSketchUnits;
         out.letters.push_back({x_em, advance_em});
         letters.push_back(sketch);
         x_em += advance_em;

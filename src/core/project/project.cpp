@@ -1,4 +1,5 @@
 #include "core/project/project.h"
+#include "core/base/json_number.h"
 
 #include "core/base/file_output.h"
 #include "core/base/told.h"
@@ -39,7 +40,7 @@ Result<void> checkVersion(const std::string& text, const std::string& name)
     if (!json.is_object() || json.value("format", nlohmann::json()) != "under-ink-project" ||
         !json.value("version", nlohmann::json()).is_number_integer())
         return fail(ErrorCode::ProjectDamaged, name, "project.json");
-    const int version = json["version"].get<int>();
+    const int version = wholeNumber<int>(json["version"]);
     if (version > kProjectVersion)
         return fail(ErrorCode::ProjectTooNew, name, told("it is version {}", version));
     return {};

@@ -1,4 +1,5 @@
 #include "core/project/stored_letters.h"
+#include "core/base/json_number.h"
 
 #include "core/formats/path_data.h"
 
@@ -350,7 +351,7 @@ NeedleWork workFrom(const nlohmann::json& steps)
     constexpr std::size_t kMostSteps = 200000;
     NeedleWork work;
     for (const auto& step : steps) {
-        const int kind = step.at(0).get<int>();
+        const int kind = wholeNumber<int>(step.at(0));
         if (kind < 0 || kind > int(NeedleStep::Kind::Stop) || work.size() >= kMostSteps)
             continue;
         const auto place = [&](std::size_t i) {
@@ -380,7 +381,7 @@ StoredFont storedFontFrom(const nlohmann::json& json)
     font.units_per_em = positive("units_per_em", 1000.0);
     font.line_spacing_fu = positive("line_spacing", 1200.0);
     for (const auto& glyph : json.value("tails", nlohmann::json::array()))
-        font.tails.push_back(glyph.get<std::uint32_t>());
+        font.tails.push_back(wholeNumber<std::uint32_t>(glyph));
     font.cap_height_fu = positive("cap_height", 700.0);
     font.x_height_fu = positive("x_height", 500.0);
     for (const auto& item : json.value("glyphs", nlohmann::json::array())) {
@@ -397,16 +398,17 @@ StoredFont storedFontFrom(const nlohmann::json& json)
         run.options.features = item.value("features", "");
         run.options.tracking_em = item.value("tracking_em", 0.0);
         for (const auto& w : item.value("worn", nlohmann::json::array()))
-            run.options.worn.push_back(
-                {w.at(0).get<std::uint32_t>(), w.at(1).get<std::uint32_t>(), w.at(2).get<std::uint32_t>()});
+            run.options.worn.push_back({wholeNumber<std::uint32_t>(w.at(0)),
+                                        wholeNumber<std::uint32_t>(w.at(1)),
+                                        wholeNumber<std::uint32_t>(w.at(2))});
         for (const auto& g : item.value("glyphs", nlohmann::json::array()))
-            if (const auto cluster = g.at(1).get<std::uint32_t>(); cluster < run.text.size())
-                run.shaped.glyphs.push_back({g.at(0).get<std::uint32_t>(), cluster, bounded(g.at(2)),
+            if (const auto cluster = wholeNumber<std::uint32_t>(g.at(1)); cluster < run.text.size())
+                run.shaped.glyphs.push_back({wholeNumber<std::uint32_t>(g.at(0)), cluster, bounded(g.at(2)),
                                              bounded(g.at(3)), bounded(g.at(4))});
         run.shaped.advance_fu = length(item, "advance");
         run.shaped.is_right_to_left = item.value("right_to_left", false);
         for (const auto& c : item.value("missing", nlohmann::json::array()))
-            if (const auto character = c.get<unsigned>(); character <= 0x10FFFF)
+            if (const auto character = wholeNumber<unsigned>(c); character <= 0x10FFFF)
                 run.shaped.missing += static_cast<char32_t>(character);
         font.runs.push_back(std::move(run));
     }

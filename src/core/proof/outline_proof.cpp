@@ -142,7 +142,7 @@ Result<OutlineProof> OutlineProof::of(Outline outline, Unit unit, std::shared_pt
                                       const CancelToken& cancel)
 {
     OutlineProof out;
-    auto graph = axisGraph(outline, unit, cancel);
+    auto graph = axisGraph(outline, unit, cancel, AxisParts::EdgesAndPassages);
     if (!graph)
         return fail(graph.error());
     out.m_unit = unit;

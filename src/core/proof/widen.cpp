@@ -11,6 +11,7 @@
 #include <array>
 #include <cmath>
 #include <map>
+#include <numbers>
 #include <optional>
 #include <set>
 
@@ -25,6 +26,10 @@ constexpr double kSurplus = 0.01;
 constexpr double kOverGap = 1.06; // what fills a gap reaches into its sides
 /// Of a stroke (a gap) that is narrower than its limit, this much is kept when the other kind is mended beside it.
 constexpr double kKept = 1.0 - kMendedShare;
+constexpr double kKeptWhole_u = 8.0;
+constexpr double kEdge_u = 2.0;
+/// Of the width squared: what comes off smaller than this when a gap is opened is a crumb, no piece.
+constexpr double kCrumb = 0.02;
 /// Curves that come back from a boolean are the drawn ones within this.
 constexpr double kSameCurve_u = 0.1;
 /// How far the new stretches of an outline may be bent to need fewer nodes.
@@ -75,13 +80,26 @@ std::vector<std::size_t> ringsOf(const Outline& outline)
     return out;
 }
 
+/// What a change keeps off.
+struct Guards
+{
+    std::vector<PenWay> ways;
+    /// Specks (middles) that no disc of the width fits into, as they are.
+    Outline small_parts;
+};
+
 /// What is kept of the strokes, or the gaps, of one kind where something changes beside them: as wide as `width`, or nearly as
 /// wide as they are where they are narrower. `isNear` is asked with a stretch and half the width kept there.
 template <typename IsNear>
-std::vector<PenWay> guardsOf(const OutlineProof& proof, bool is_ink, double width, const IsNear& isNear)
+Guards guardsOf(const OutlineProof& proof, bool is_ink, double width, const IsNear& isNear)
 {
-    std::vector<PenWay> out;
-    const auto radiusAt = [&](double w) { return 0.5 * std::min(width, kKept * w); };
+    Guards guards;
+    std::vector<PenWay>& out = guards.ways;
+    // What is so narrow that a change would close it by what it may stray is kept whole, with its edges.
+    const double whole = kKeptWhole_u * proof.unit().u;
+    const auto radiusAt = [&](double w) {
+        return 0.5 * (w < whole ? w + kEdge_u * proof.unit().u : std::min(width, kKept * w));
+    };
     const auto rings = ringsOf(proof.outline());
     // What parts two rings is kept whatever it looks like.
     const auto parts = [&](const AxisStep& step) {
@@ -111,9 +129,10 @@ std::vector<PenWay> guardsOf(const OutlineProof& proof, bool is_ink, double widt
             const auto &a = branch.places[i], &b = branch.places[i + 1];
             const AxisStep& step = *branch.steps[b.step];
             // Into a notch, or off a corner, there are no two sides to keep apart.
-            const bool has_sides = step.is_stroke || parts(step) || step.has_neck;
-            if (!has_sides || std::min(a.width, b.width) <= 0.0 ||
-                !isNear(a.centre, b.centre, radiusAt(std::max(a.width, b.width)))) {
+            const bool is_parting = parts(step), has_sides = step.is_stroke || is_parting || step.has_neck;
+            // Where the chords of two rings touch, their curves may not.
+            const bool is_point = std::min(a.width, b.width) <= 0.0 && !is_parting;
+            if (!has_sides || is_point || !isNear(a.centre, b.centre, radiusAt(std::max(a.width, b.width)))) {
                 end();
                 continue;
             }
@@ -126,7 +145,35 @@ std::vector<PenWay> guardsOf(const OutlineProof& proof, bool is_ink, double widt
         }
         end();
     }
-    return out;
+    for (const auto& passage : proof.graph().passages) {
+        const Segment& arc = passage.arc;
+        const auto& [first, last] = passage.width;
+        if (passage.is_ink != is_ink || !isNear(arc.start(), arc.end(), radiusAt(std::max(first, last))))
+            continue;
+        constexpr int kSteps = 4; // of a parabola
+        const int steps = arc.kind == SegmentKind::Line ? 1 : kSteps;
+        PenWay way;
+        for (int i = 0; i <= steps; ++i) {
+            const double t = double(i) / steps;
+            way.centres.push_back(arc.pointAt(t));
+            way.radii.push_back(radiusAt(std::lerp(first, last, t)));
+        }
+        out.push_back(std::move(way));
+    }
+    const double small = std::numbers::pi / 4.0 * width * width;
+    const auto keepWhole = [&](const Contour& ring, double area, const Box& box) {
+        const Point middle{(box.x0 + box.x1) / 2, (box.y0 + box.y1) / 2};
+        if (area < small && isNear(middle, middle, 0.5 * std::hypot(box.width(), box.height())))
+            guards.small_parts.pieces.push_back({area == ring.signedArea() ? ring : ring.reversed(), {}});
+    };
+    for (const auto& piece : proof.outline().pieces) {
+        if (is_ink)
+            keepWhole(piece.outer, piece.outer.signedArea(), piece.outer.bounds());
+        else
+            for (const auto& middle : piece.middles)
+                keepWhole(middle, -middle.signedArea(), middle.bounds());
+    }
+    return guards;
 }
 
 /// A place between the ink that no way leads out of.
@@ -144,18 +191,24 @@ std::optional<std::size_t> middleAt(const OutlineProof& proof, Point p)
 }
 
 /// `change` without its guards.
-Result<Outline> guarded(Outline change, const std::vector<PenWay>& guards, double width, Unit unit,
+Result<Outline> guarded(Outline change, const Guards& guards, double width, Unit unit,
                         const CancelToken& cancel)
 {
-    if (guards.empty())
-        return change;
-    OffsetOptions pen;
-    pen.tolerance = toleranceOf(width, unit);
-    pen.cancel = cancel;
-    auto guard = stroked(guards, unit, pen);
-    if (!guard)
-        return guard;
-    return combine(change, *guard, BooleanOp::Subtract, unit, cancel);
+    if (!guards.ways.empty()) {
+        OffsetOptions pen;
+        pen.tolerance = toleranceOf(width, unit);
+        pen.cancel = cancel;
+        auto guard = stroked(guards.ways, unit, pen);
+        if (!guard)
+            return guard;
+        auto left = combine(change, *guard, BooleanOp::Subtract, unit, cancel);
+        if (!left)
+            return left;
+        change = std::move(*left);
+    }
+    return guards.small_parts.pieces.empty()
+               ? change
+               : combine(change, guards.small_parts, BooleanOp::Subtract, unit, cancel);
 }
 
 /// Without the pieces that none of the runs runs through.
@@ -248,6 +301,22 @@ Outline withoutNewMiddles(const OutlineProof& proof, Outline outline)
     return outline;
 }
 
+/// Crumbs that an opened gap cut off are cut away: no piece comes where none was.
+Outline withoutCrumbs(const OutlineProof& proof, Outline outline, double width)
+{
+    if (outline.pieces.size() <= proof.pieces().size())
+        return outline;
+    const auto is_old = [&](const Box& box) {
+        return std::ranges::any_of(proof.pieces(), [&](const PartSize& old) {
+            return old.area < kCrumb * width * width && distanceTo(box, old.at) <= 0.0;
+        });
+    };
+    std::erase_if(outline.pieces, [&](const Piece& piece) {
+        return piece.outer.signedArea() < kCrumb * width * width && !is_old(piece.outer.bounds());
+    });
+    return outline;
+}
+
 Result<Widening> widened(const OutlineProof& proof, bool is_ink, const WidenOptions& options)
 {
     const Unit unit = proof.unit();
@@ -293,7 +362,8 @@ Result<Widening> widened(const OutlineProof& proof, bool is_ink, const WidenOpti
                         options.cancel);
     if (!made)
         return fail(made.error());
-    out.outline = is_ink ? withoutNewMiddles(proof, std::move(*made)) : std::move(*made);
+    out.outline = is_ink ? withoutNewMiddles(proof, std::move(*made))
+                         : withoutCrumbs(proof, std::move(*made), options.width);
     out.places = runs.size();
     return out;
 }

@@ -221,7 +221,7 @@ public:
     /// Down to the end of the sentences.
     int textHeight(const QModelIndex& index, int width) const
     {
-        if (index.data(kIsQuietRole).toBool())
+        if (index.data(kIsQuietRole).toBool() && isOnOneLine(index, width))
             return 2 * kRowAir + QFontMetrics(m_theme.text(TextSize::Body)).height();
         const int room = textWidth(width);
         const auto high = [room](const QFont& font, const QString& words) {
@@ -229,7 +229,7 @@ public:
                        ? 0
                        : QFontMetrics(font).boundingRect(0, 0, room, 4000, Qt::TextWordWrap, words).height();
         };
-        return 2 * kRowAir + kBetween + high(m_theme.text(TextSize::Body, true), index.data().toString()) +
+        return 2 * kRowAir + kBetween + high(titleFont(index), index.data().toString()) +
                high(m_theme.text(TextSize::Small), index.data(kDetailRole).toString());
     }
     int textLeft() const { return kMargin + m_theme.scaled(kMark_px) + 2 * kGrid; }
@@ -260,21 +260,16 @@ public:
         QRect room(option.rect.left() + textLeft(), option.rect.top() + kRowAir,
                    textWidth(option.rect.width()), 4000);
         const auto side = Qt::AlignTop | Qt::AlignLeft; // leading: painters mirror it themselves
-        const QFont bold = m_theme.text(TextSize::Body, !is_quiet), small = m_theme.text(TextSize::Small);
+        const QFont bold = titleFont(index), small = m_theme.text(TextSize::Small);
         const QString title = index.data().toString(), detail = index.data(kDetailRole).toString();
         painter->setFont(bold);
         painter->setPen(c.ink);
-        if (is_quiet) { // the figure stays whole
-            const QFontMetrics bold_metrics(bold), small_metrics(small);
-            const int figure = std::min(small_metrics.horizontalAdvance(detail) + kGrid, room.width() / 2);
-            const QRect line(room.left(), room.top(), room.width(), bold_metrics.height());
-            painter->drawText(place(line.adjusted(0, 0, -figure - kGrid, 0)), side,
-                              bold_metrics.elidedText(title, Qt::ElideRight, line.width() - figure - kGrid));
+        if (is_quiet && isOnOneLine(index, option.rect.width())) {
+            const QRect line(room.left(), room.top(), room.width(), QFontMetrics(bold).height());
+            painter->drawText(place(line), side, title);
             painter->setFont(small);
             painter->setPen(c.soft_ink);
-            painter->drawText(place(QRect(line.right() + 1 - figure, line.top(), figure, line.height())),
-                              Qt::AlignVCenter | Qt::AlignRight,
-                              small_metrics.elidedText(detail, Qt::ElideRight, figure));
+            painter->drawText(place(line), Qt::AlignVCenter | Qt::AlignRight, detail);
         } else {
             QRect used;
             painter->drawText(place(room), static_cast<int>(side) | Qt::TextWordWrap, title, &used);
@@ -290,6 +285,18 @@ private:
     static constexpr int kRowAir = 2 * kGrid + 2;
     static constexpr int kBetween = 2;
     int textWidth(int width) const { return std::max(40, width - textLeft() - kMargin); }
+    QFont titleFont(const QModelIndex& index) const
+    {
+        return m_theme.text(TextSize::Body, !index.data(kIsQuietRole).toBool());
+    }
+    /// What is in order has its figure at the end of its line, and below it where that is too long.
+    bool isOnOneLine(const QModelIndex& index, int width) const
+    {
+        return QFontMetrics(titleFont(index)).horizontalAdvance(index.data().toString()) + 2 * kGrid +
+                   QFontMetrics(m_theme.text(TextSize::Small))
+                       .horizontalAdvance(index.data(kDetailRole).toString()) <=
+               textWidth(width);
+    }
 
     const Theme& m_theme;
 };

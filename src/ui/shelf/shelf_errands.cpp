@@ -3,7 +3,6 @@
 #include "core/intake/package.h"
 #include "shelf/bundle.h"
 #include "shelf/install_package.h"
-#include "shelf/letters_put_right.h"
 #include "shelf/shelf_health.h"
 #include "shelf/shelf_intake.h"
 #include "ui/alphabet/letters_page.h"
@@ -144,15 +143,7 @@ void ShelfPage::showLetters(int row)
 void ShelfPage::putLettersRight(const Alphabet& letters)
 {
     show(Collection);
-    m_shelf.run<std::string>(
-        [letters, of = m_letters_of](OpenShelf& shelf) {
-            return ink::putLettersRight(shelf.store, shelf.rights, of, letters, today());
-        },
-        [this](const Result<std::string>& done) {
-            if (!done)
-                return void(emit problem(done.error()));
-            emit told(tr("The letters are put right. Those they were before are set aside."));
-        });
+    m_shelf.putLettersRight(m_letters_of, letters);
 }
 
 void ShelfPage::showSpecimen()

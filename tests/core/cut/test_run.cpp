@@ -176,7 +176,7 @@ private slots:
                          Segment::line({-10, 0}, {0, -20}), Segment::line({0, -20}, {10, 0})};
         const auto run = inOrder({closedPath(drop)});
         const Point start = run.front().start();
-        QVERIFY(start == Point(0, -20) || start == Point(10, 0) || start == Point(-10, 0));
+        QVERIFY(start == (Point{0, -20}) || start == (Point{10, 0}) || start == (Point{-10, 0}));
         QVERIFY(run.front().start() == run.front().end());
         QVERIFY(Contour{run.front().segments}.signedArea() * drop.signedArea() > 0);
     }
@@ -233,7 +233,7 @@ private slots:
         const double sides = 40.0, arcs = 4.0 * 0.25 * 2.0 * std::numbers::pi * 0.5;
         QVERIFY2(std::abs(path.length_mm() - (sides + arcs)) < 0.002,
                  qPrintable(QString::number(path.length_mm())));
-        QCOMPARE(path.start(), Point(0.5, 0.0));
+        QCOMPARE(path.start(), (Point{0.5, 0.0}));
         QVERIFY(length(path.end() - path.start()) < 1e-9); // swivelled back to where it began
         for (const auto& s : path.segments)
             if (s.kind == SegmentKind::Cubic)

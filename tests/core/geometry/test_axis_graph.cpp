@@ -69,6 +69,7 @@ class TestAxisGraph : public QObject
 {
     Q_OBJECT
 private slots:
+    void passagesPartRingsBeyondTheEdges();
     void aBarIsOneStroke();
     void aCrossHasOneFork();
     void aRingHasNoFork();
@@ -206,6 +207,36 @@ void TestAxisGraph::anEdgeIsAPathFromNodeToNode()
         QVERIFY(std::abs(2 * half.arcLength() - path.arcLength()) < 1e-6);
         QVERIFY(std::abs(2 * half.bounds().x1 - path.bounds().x1) < 1e-6);
     }
+}
+
+/// Two discs: between them the axis has two opposite sides near the line of their centres only. What parts them further off is a passage.
+void TestAxisGraph::passagesPartRingsBeyondTheEdges()
+{
+    const double r = 200.0, gap = 30.0;
+    const Outline discs = welded({{test::circle({-r - gap / 2, 0}, r)}, {test::circle({r + gap / 2, 0}, r)}});
+    QVERIFY(graphOf(discs).passages.empty()); // not asked for
+    const auto graph = axisGraph(discs, kUnit, {}, AxisParts::EdgesAndPassages);
+    QVERIFY(graph);
+    QVERIFY(!graph->passages.empty());
+    double reach = 0.0, edges_reach = 0.0;
+    for (const auto& edge : graph->edges)
+        for (const auto& step : edge.steps)
+            if (!edge.is_ink)
+                edges_reach =
+                    std::max({edges_reach, std::abs(step.arc.start().y), std::abs(step.arc.end().y)});
+    for (const auto& passage : graph->passages) {
+        QVERIFY(!passage.is_ink);
+        for (const double t : {0.0, 1.0}) {
+            const Point p = passage.arc.pointAt(t);
+            reach = std::max(reach, std::abs(p.y));
+            // On the line that parts them, its circle touches both.
+            QVERIFY(std::abs(p.x) < 2.0);
+            const double to_disc = std::hypot(r + gap / 2, p.y) - r;
+            QVERIFY(std::abs(0.5 * passage.width[t == 0.0 ? 0 : 1] - to_disc) < 2.0);
+        }
+    }
+    QVERIFY(edges_reach < r);
+    QVERIFY(reach > 1.5 * r);
 }
 
 INK_TEST_CORE_MAIN(TestAxisGraph)

@@ -1,5 +1,6 @@
 #include "core/geometry/axis/axis_reader.h"
 
+#include "core/geometry/axis/long_fpt.h"
 #include "core/geometry/axis/wide_int.h"
 
 #include "core/geometry/disjoint_sets.h"
@@ -31,11 +32,22 @@ constexpr double kSameRadius = 1e-6;
 constexpr std::int32_t kSmall_grid = 1 << 19;
 struct SmallNumbers : bp::detail::voronoi_ctype_traits<std::int32_t>
 {
+    using fpt_type = long double;
     using big_int_type = WideInt;
     using efpt_type = long double;
-    struct to_efpt_converter_type
+    struct ToLongDouble
     {
-        long double operator()(const WideInt& number) const { return static_cast<long double>(number); }
+        long double operator()(const auto& number) const { return static_cast<long double>(number); }
+    };
+    using to_fpt_converter_type = ToLongDouble;
+    using to_efpt_converter_type = ToLongDouble;
+    /// Events are told apart as far as doubles are.
+    struct ulp_cmp_type : bp::detail::ulp_comparison<double>
+    {
+        Result operator()(long double a, long double b, unsigned most) const
+        {
+            return ulp_comparison::operator()(static_cast<double>(a), static_cast<double>(b), most);
+        }
     };
 };
 
@@ -208,6 +220,7 @@ void AxisReader::addStep(const Diagram::edge_type& edge)
     step.arc = arcOf(one, other, v0, v1);
     step.touches = {touchOf(one, step.narrowest.a), touchOf(other, step.narrowest.b)};
     m_steps.push_back(step);
+    link.has_step = true;
 }
 
 void AxisReader::collect()
@@ -216,7 +229,7 @@ void AxisReader::collect()
         if (!edge.is_primary() || !edge.is_finite() || &edge > edge.twin())
             continue;
         const Cell &one = *edge.cell(), &other = *edge.twin()->cell();
-        Link link{{numberOf(edge.vertex0()), numberOf(edge.vertex1())}, &edge, {}, false};
+        Link link{{numberOf(edge.vertex0()), numberOf(edge.vertex1())}, &edge, {}, false, false};
         for (std::size_t i = 0; i < 2; ++i)
             link.radius[i] = length(nearestOn(one, placeOf(link.ends[i])) - placeOf(link.ends[i]));
         m_links.push_back(link);
@@ -324,6 +337,76 @@ void AxisReader::followTip(std::size_t first, std::size_t from, const StepsAt& a
                 walks.push_back(std::move(arm));
             }
     }
+}
+
+/// Links without a step at whose one end nothing goes on, and those that are left at such an end without them.
+std::vector<bool> AxisReader::deadEnds() const
+{
+    // At a corner of the outline, where the circle is a point, every link ends.
+    std::vector<std::vector<std::uint32_t>> at(m_diagram.vertices().size());
+    for (std::uint32_t i = 0; i < m_links.size(); ++i)
+        for (std::size_t end = 0; end < 2; ++end)
+            if (m_links[i].radius[end] > kNothing_grid)
+                at[m_links[i].ends[end]].push_back(i);
+    std::vector<std::size_t> degree(at.size());
+    for (std::size_t v = 0; v < at.size(); ++v)
+        degree[v] = at[v].size();
+    std::vector<bool> is_dead(m_links.size(), false);
+    std::vector<std::uint32_t> waiting;
+    const auto look = [&](std::uint32_t i) {
+        const Link& link = m_links[i];
+        const auto endsAt = [&](std::size_t end) {
+            return link.radius[end] <= kNothing_grid || degree[link.ends[end]] <= 1;
+        };
+        if (!is_dead[i] && !link.has_step && (endsAt(0) || endsAt(1))) {
+            is_dead[i] = true;
+            waiting.push_back(i);
+        }
+    };
+    for (std::uint32_t i = 0; i < m_links.size(); ++i)
+        look(i);
+    while (!waiting.empty()) {
+        const Link& link = m_links[waiting.back()];
+        waiting.pop_back();
+        for (std::size_t end = 0; end < 2; ++end)
+            if (link.radius[end] > kNothing_grid) {
+                --degree[link.ends[end]];
+                std::ranges::for_each(at[link.ends[end]], look);
+            }
+    }
+    return is_dead;
+}
+
+std::vector<std::size_t> AxisReader::ringsOfChords() const
+{
+    constexpr auto kNone = static_cast<std::size_t>(-1);
+    std::vector<std::size_t> out(m_sites.chord_count, kNone);
+    for (std::size_t first = 0; first < out.size(); ++first)
+        for (std::size_t i = first; out[i] == kNone; i = m_sites.next[i])
+            out[i] = first;
+    return out;
+}
+
+std::vector<RawStep> AxisReader::passages() const
+{
+    const auto is_dead = deadEnds();
+    const auto rings = ringsOfChords();
+    std::vector<RawStep> out;
+    for (std::size_t i = 0; i < m_links.size(); ++i) {
+        const Link& link = m_links[i];
+        const Cell &one = *link.edge->cell(), &other = *link.edge->twin()->cell();
+        if (link.has_step || isFramed(one) || isFramed(other) ||
+            (is_dead[i] && rings[one.source_index()] == rings[other.source_index()]))
+            continue;
+        RawStep step;
+        const Point v0 = placeOf(link.ends[0]), v1 = placeOf(link.ends[1]);
+        step.ends = link.ends;
+        step.radius = link.radius;
+        step.arc = arcOf(one, other, v0, v1);
+        step.is_ink = isInk(one, lerp(v0, v1, 0.5));
+        out.push_back(step);
+    }
+    return out;
 }
 
 std::vector<RawStep> AxisReader::read()

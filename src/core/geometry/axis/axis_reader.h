@@ -58,6 +58,8 @@ public:
     AxisReader(const Sites& sites, const Diagram& diagram) : m_sites(sites), m_diagram(diagram) {}
 
     std::vector<RawStep> read();
+    /// After read(): what it left out and what still leads on, from one step to another or between two rings.
+    std::vector<RawStep> passages() const;
 
 private:
     using Cell = Diagram::cell_type;
@@ -70,6 +72,7 @@ private:
         const Diagram::edge_type* edge;
         std::array<double, 2> radius;
         bool is_kept;
+        bool has_step = false;
     };
     struct Walk;
 
@@ -94,6 +97,8 @@ private:
     void addStep(const Diagram::edge_type& edge);
     void addRoundRooms();
     void markTips();
+    std::vector<bool> deadEnds() const;
+    std::vector<std::size_t> ringsOfChords() const;
     void followTip(std::size_t first, std::size_t from, const StepsAt& at);
 
     const Sites& m_sites;
