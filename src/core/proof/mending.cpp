@@ -11,6 +11,7 @@
 #include "core/proof/one_piece.h"
 #include "core/proof/stencil.h"
 #include "core/proof/widen.h"
+#include "core/proof/widening_rounds.h"
 
 #include <algorithm>
 #include <cmath>
@@ -18,9 +19,6 @@
 namespace ink {
 namespace {
 
-constexpr int kMostRounds = 3;
-/// A place is widened again where the round before made it this much wider: it had room on one side.
-constexpr double kBetter = 1.05;
 /// Share of the largest limit that an axis may be off by.
 constexpr double kUnitOfLimit = 1.0 / 25.0;
 /// A finding after mending is one that was there before when it is no further off, in widths of what was asked.
@@ -61,14 +59,9 @@ public:
         Mended out;
         if (auto ok = tie(); !ok)
             return fail(ok.error());
-        for (int round = 0; round < kMostRounds; ++round) {
-            m_places = 0;
-            for (const auto kind : {MendingKind::Thicken, MendingKind::CloseGaps, MendingKind::OpenGaps})
-                if (auto ok = widen(kind); !ok)
-                    return fail(ok.error());
-            if (m_places == 0)
-                break;
-        }
+        if (m_asked.widens())
+            if (auto ok = widen(); !ok)
+                return fail(ok.error());
         if (auto ok = mendMiddles(); !ok)
             return fail(ok.error());
         if (auto ok = mendSpecks(); !ok)
@@ -128,74 +121,17 @@ private:
         return {};
     }
 
-    /// What is widened is what is found: no stretch that nobody is told of.
-    static bool isFound(const Branch& branch, const BranchRun& stretch, double width)
+    Result<void> widen()
     {
-        const double found = width * (1.0 - kMendedShare);
-        return std::ranges::any_of(narrowRuns(branch, found), [&](const BranchRun& run) {
-            return run.from <= stretch.to && run.to >= stretch.from && isLost(branch, run, found);
-        });
-    }
-
-    Result<void> widen(MendingKind kind)
-    {
-        std::vector<double> widths;
-        for (const auto& m : m_mendings)
-            if (m.kind == kind && m.to > 0.0 && std::ranges::find(widths, m.to) == widths.end())
-                widths.push_back(m.to);
-        std::ranges::sort(widths, std::greater());
-        for (const double width : widths) {
-            if (auto ok = look(); !ok)
-                return ok;
-            std::vector<Tried> trying;
-            WidenOptions options;
-            options.width = width;
-            options.cancel = m_request.cancel;
-            const bool is_ink = kind == MendingKind::Thicken;
-            options.other_width = is_ink ? m_request.limits.gap_mm : m_request.limits.stroke_comfortable_mm;
-            options.choose = [&](const Branch& branch, const BranchRun& stretch) {
-                if (!isFound(branch, stretch, width))
-                    return false;
-                const Point middle = placeAt(branch, 0.5 * (stretch.from + stretch.to)).centre;
-                Box box;
-                box.add(middle);
-                for (const Point p : centresAlong(branch, stretch, width))
-                    box.add(p);
-                const double within = width;
-                for (const auto finding : {FindingKind::ThinStroke, FindingKind::Hanging,
-                                           FindingKind::NarrowGap, FindingKind::SharpPoint})
-                    if ((answers(kind, finding) || (is_ink && finding == FindingKind::SharpPoint)) &&
-                        m_asked.isLeft(finding, box, within))
-                        return false;
-                const auto narrowest = narrowestOf(branch, stretch);
-                const auto was = [&](const Tried& t) {
-                    return t.kind == kind && t.width == width && distanceTo(t.box, narrowest.centre) <= 0.0 &&
-                           narrowest.width < kBetter * t.least;
-                };
-                if (std::ranges::any_of(m_tried, was))
-                    return false; // there was no more room
-                if (!is_ink && kind == MendingKind::OpenGaps &&
-                    m_asked.at(MendingKind::CloseGaps, box, within) > 0.0)
-                    return false; // closed instead
-                if (m_asked.at(kind, box, within) != width)
-                    return false;
-                trying.push_back({kind, width, narrowest.width, grownBy(box, 0.5 * width)});
-                return true;
-            };
-            auto made = kind == MendingKind::Thicken    ? thickenStrokes(m_proof, options)
-                        : kind == MendingKind::OpenGaps ? openGaps(m_proof, options)
-                                                        : closeGaps(m_proof, options);
-            if (!made)
-                return fail(made.error());
-            if (made->places == 0)
-                continue;
-            m_places += made->places;
-            m_touched.insert(m_touched.end(), made->boxes.begin(), made->boxes.end());
-            for (const auto& box : made->boxes)
-                m_widened.push_back(grownBy(box, -0.5 * width));
-            m_tried.insert(m_tried.end(), trying.begin(), trying.end());
+        if (auto ok = look(); !ok)
+            return ok;
+        auto made = widenedInRounds(m_proof, m_mendings, m_request);
+        if (!made)
+            return fail(made.error());
+        m_touched = std::move(made->touched);
+        m_widened = std::move(made->widened);
+        if (!m_touched.empty())
             take(std::move(made->outline));
-        }
         return {};
     }
 
@@ -387,19 +323,10 @@ private:
     std::span<const PlacedMending> m_mendings;
     AskedMendings m_asked;
     const MendingRequest& m_request;
-    /// Where something was widened in a round before.
-    struct Tried
-    {
-        MendingKind kind;
-        double width, least;
-        Box box;
-    };
-    std::vector<Tried> m_tried;
     /// Along the axis of what was widened.
     std::vector<Box> m_widened, m_touched;
     OutlineProof m_proof;
     bool m_is_looked_at = false;
-    std::size_t m_places = 0;
 };
 
 } // namespace
