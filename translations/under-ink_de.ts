@@ -7255,6 +7255,10 @@ Nehmen Sie einen Wunsch zurück, um mehr zu sehen.</translation>
       <source>Handbook</source>
       <translation>Handbuch</translation>
     </message>
+    <message>
+      <source>%1 of outline</source>
+      <translation>%1 Umriss</translation>
+    </message>
   </context>
   <context>
     <name>ink::ui::MarkPanel</name>
@@ -8704,6 +8708,10 @@ Es bleibt auf diesem Rechner.</translation>
       <source>Proof</source>
       <translation>Prüfen</translation>
     </message>
+    <message>
+      <source>%1, %2, %3 of outline</source>
+      <translation>%1, %2, %3 Umriss</translation>
+    </message>
   </context>
   <context>
     <name>ink::ui::RunCard</name>
@@ -8750,6 +8758,10 @@ Es bleibt auf diesem Rechner.</translation>
     <message>
       <source>%1 · %2</source>
       <translation>%1 · %2</translation>
+    </message>
+    <message>
+      <source>%1 · %2 to draw, %3 in the air</source>
+      <translation>%1 · %2 zu zeichnen, %3 in der Luft</translation>
     </message>
   </context>
   <context>

@@ -7255,6 +7255,10 @@ Retirez un souhait pour en voir plus.</translation>
       <source>Handbook</source>
       <translation>Manuel</translation>
     </message>
+    <message>
+      <source>%1 of outline</source>
+      <translation>%1 de contour</translation>
+    </message>
   </context>
   <context>
     <name>ink::ui::MarkPanel</name>
@@ -8704,6 +8708,10 @@ Elle reste sur cet ordinateur.</translation>
       <source>Proof</source>
       <translation>Vérifier</translation>
     </message>
+    <message>
+      <source>%1, %2, %3 of outline</source>
+      <translation>%1, %2, %3 de contour</translation>
+    </message>
   </context>
   <context>
     <name>ink::ui::RunCard</name>
@@ -8750,6 +8758,10 @@ Elle reste sur cet ordinateur.</translation>
     <message>
       <source>%1 · %2</source>
       <translation>%1 · %2</translation>
+    </message>
+    <message>
+      <source>%1 · %2 to draw, %3 in the air</source>
+      <translation>%1 · %2 à tracer, %3 en l’air</translation>
     </message>
   </context>
   <context>

@@ -212,10 +212,17 @@ QAction* MainWindow::addAction(const char* name, const QString& text, const QLis
 void MainWindow::addActions()
 {
     auto& steps = m_job.undoStack();
-    m_undo = addAction("undoAction", {}, {QKeySequence(QKeySequence::Undo)}, [&steps] { undoStep(steps); });
+    // What was told of a step is no longer so once it is taken back.
+    m_undo = addAction("undoAction", {}, {QKeySequence(QKeySequence::Undo)}, [this, &steps] {
+        m_message->withdraw();
+        undoStep(steps);
+    });
     m_redo = addAction("redoAction", {},
                        {QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Z), QKeySequence(Qt::CTRL | Qt::Key_Y)},
-                       [&steps] { redoStep(steps); });
+                       [this, &steps] {
+                           m_message->withdraw();
+                           redoStep(steps);
+                       });
     connect(m_undo_button, &QPushButton::clicked, m_undo, &QAction::trigger);
     connect(m_redo_button, &QPushButton::clicked, m_redo, &QAction::trigger);
     connect(&steps, &QUndoStack::indexChanged, this, &MainWindow::showSteps);
@@ -526,7 +533,8 @@ void MainWindow::showFooter()
         parts << tr("%n piece(s)", nullptr, static_cast<int>(f.pieces))
               << tr("%n middle(s)", nullptr, static_cast<int>(f.middles))
               << tr("%n node(s)", nullptr, static_cast<int>(f.nodes))
-              << tr("%1 to cut").arg(longLength(f.cut_length, m_job.job().unit));
+              << (isCut(m_job.job().process) ? tr("%1 to cut") : tr("%1 of outline"))
+                     .arg(longLength(f.cut_length, m_job.job().unit));
     }
     m_footer_left->setText(parts.join(QStringLiteral(" · ")));
     m_footer_left->setToolTip(m_footer_left->text());

@@ -125,10 +125,12 @@ void TestProof::aVinylNameFromTheKeyboard()
         QVERIFY(std::ranges::any_of(s.design().finished.mended.left, [&](const Mended::Left& left) {
             return left.finding.kind == finding.kind;
         }));
-    s.window->jobModel().undoStack().undo();
+    QVERIFY(s.find<QWidget>("messageLine")->isVisible());
+    QTest::keyClick(&s.list(), Qt::Key_Z, Qt::ControlModifier);
     s.rest();
     QCOMPARE(s.design().figures_mm.area, area_before);
     QVERIFY(s.mendings().empty());
+    QVERIFY(!s.find<QWidget>("messageLine")->isVisible()); // what it told is no longer so
 }
 
 void TestProof::aPlaceIsMendedThereAndNowhereElse()

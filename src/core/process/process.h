@@ -18,6 +18,13 @@ enum class Process {
     PaperPattern,
 };
 
+/// A blade or a beam follows the outline.
+inline bool isCut(Process process)
+{
+    return process == Process::KnifeVinyl || process == Process::KnifeHeatTransfer ||
+           process == Process::KnifeCard || process == Process::LaserWood || process == Process::Stencil;
+}
+
 /// Stitches, not cuts.
 inline bool isSewn(Process process)
 {

@@ -133,7 +133,10 @@ QString sayRun(const Run& run, LengthUnit unit)
     const QString order = has_frames    ? RunCard::tr("middles first, then letters, frames last")
                           : has_middles ? RunCard::tr("middles first, then letters")
                                         : QString();
-    const QString figures = RunCard::tr("%1 · %2 to cut, %3 in the air")
+    const bool is_drawn =
+        std::ranges::all_of(run.paths, [](const ToolPath& p) { return p.operation == Operation::Pen; });
+    const QString figures = (is_drawn ? RunCard::tr("%1 · %2 to draw, %3 in the air")
+                                      : RunCard::tr("%1 · %2 to cut, %3 in the air"))
                                 .arg(duration(run.duration_s), longLength(run.cut_length_mm, unit),
                                      longLength(run.air_length_mm, unit));
     return order.isEmpty() ? figures : RunCard::tr("%1 · %2").arg(figures, order);

@@ -370,9 +370,10 @@ void ProofPage::showFoot()
                                           longLength(weeding.edge_mm, unit)));
     } else {
         m_minutes->setText(tr("%n piece(s)", nullptr, static_cast<int>(figures.pieces)));
-        m_weeding->setText(tr("%1, %2, %3 to cut")
-                               .arg(tr("%n middle(s)", nullptr, static_cast<int>(figures.middles)),
-                                    area(figures.area, unit), longLength(figures.cut_length, unit)));
+        m_weeding->setText(
+            (isCut(m_job.job().process) ? tr("%1, %2, %3 to cut") : tr("%1, %2, %3 of outline"))
+                .arg(tr("%n middle(s)", nullptr, static_cast<int>(figures.middles)), area(figures.area, unit),
+                     longLength(figures.cut_length, unit)));
     }
 }
 

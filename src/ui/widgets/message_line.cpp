@@ -31,12 +31,19 @@ void MessageLine::show(Mark mark, const QString& text)
 {
     const auto& c = m_theme.colours();
     const QColor colour = colourOf(mark, c);
+    m_tells_done = mark == Mark::InOrder;
     m_mark->setMark(mark);
     m_text->setText(text.toHtmlEscaped());
     m_text->setAccessibleName(text);
     setStyleSheet(QStringLiteral("#messageLine { background: %1; border-top: 2px solid %2; }")
                       .arg(c.honey.name(), colour.name()));
     setVisible(true);
+}
+
+void MessageLine::withdraw()
+{
+    if (m_tells_done)
+        hide();
 }
 
 } // namespace ink::ui

@@ -17,12 +17,15 @@ public:
     explicit MessageLine(const Theme& theme, QWidget* parent = nullptr);
 
     void show(Mark mark, const QString& text);
+    /// Takes away what told that something was done; what went wrong stays until it is closed.
+    void withdraw();
 
 private:
     const Theme& m_theme;
     MarkLabel* m_mark;
     QLabel* m_text;
     QPushButton* m_close;
+    bool m_tells_done = false;
 };
 
 } // namespace ink::ui
