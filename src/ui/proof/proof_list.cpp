@@ -10,6 +10,7 @@
 #include <QKeyEvent>
 #include <QPainter>
 #include <QPushButton>
+#include <QScrollBar>
 #include <QStyledItemDelegate>
 
 #include <algorithm>
@@ -209,19 +210,20 @@ namespace {
 class RowDelegate : public QStyledItemDelegate
 {
 public:
-    RowDelegate(const Theme& theme, QObject* parent) : QStyledItemDelegate(parent), m_theme(theme) {}
-
-    QSize sizeHint(const QStyleOptionViewItem& option, const QModelIndex& index) const override
+    RowDelegate(const Theme& theme, QListView* list) : QStyledItemDelegate(list), m_theme(theme), m_list(list)
     {
-        const auto* list = static_cast<const QListView*>(option.widget);
-        const int width = list->viewport()->width();
+    }
+
+    QSize sizeHint(const QStyleOptionViewItem&, const QModelIndex& index) const override
+    {
+        const int width = m_list->viewport()->width();
         return {width, textHeight(index, width) + index.data(kActionsRole).toInt()};
     }
 
     /// Down to the end of the sentences.
     int textHeight(const QModelIndex& index, int width) const
     {
-        if (index.data(kIsQuietRole).toBool() && isOnOneLine(index, width))
+        if (index.data(kIsQuietRole).toBool() && isOnOneLine(index))
             return 2 * kRowAir + QFontMetrics(m_theme.text(TextSize::Body)).height();
         const int room = textWidth(width);
         const auto high = [room](const QFont& font, const QString& words) {
@@ -264,7 +266,7 @@ public:
         const QString title = index.data().toString(), detail = index.data(kDetailRole).toString();
         painter->setFont(bold);
         painter->setPen(c.ink);
-        if (is_quiet && isOnOneLine(index, option.rect.width())) {
+        if (is_quiet && isOnOneLine(index)) {
             const QRect line(room.left(), room.top(), room.width(), QFontMetrics(bold).height());
             painter->drawText(place(line), side, title);
             painter->setFont(small);
@@ -290,8 +292,10 @@ private:
         return m_theme.text(TextSize::Body, !index.data(kIsQuietRole).toBool());
     }
     /// What is in order has its figure at the end of its line, and below it where that is too long.
-    bool isOnOneLine(const QModelIndex& index, int width) const
+    bool isOnOneLine(const QModelIndex& index) const
     {
+        // With the scroll bar, whether it is there yet or not: a row's height is asked for before it comes.
+        const int width = m_list->width() - m_list->verticalScrollBar()->sizeHint().width();
         return QFontMetrics(titleFont(index)).horizontalAdvance(index.data().toString()) + 2 * kGrid +
                    QFontMetrics(m_theme.text(TextSize::Small))
                        .horizontalAdvance(index.data(kDetailRole).toString()) <=
@@ -299,6 +303,7 @@ private:
     }
 
     const Theme& m_theme;
+    const QListView* m_list;
 };
 
 } // namespace

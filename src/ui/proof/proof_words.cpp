@@ -496,17 +496,20 @@ std::vector<InOrder> inOrderOf(const DesignProof& proof, const std::vector<Proof
 
 QString sayWhatWasMended(const Mended& before, const Mended& after, double before_mm2, double after_mm2)
 {
+    // What hung by a thread has a thicker stroke now.
+    const auto kindOf = [](const Mended::Done& done) {
+        return done.finding.kind == FindingKind::Hanging ? FindingKind::ThinStroke : done.finding.kind;
+    };
     std::map<FindingKind, int> counts;
     for (const auto& done : after.done)
-        ++counts[done.finding.kind];
+        ++counts[kindOf(done)];
     for (const auto& done : before.done)
-        --counts[done.finding.kind];
+        --counts[kindOf(done)];
     std::erase_if(counts, [](const auto& count) { return count.second <= 0; });
     QStringList parts;
     for (const auto& [kind, n] : counts)
         switch (kind) {
         case FindingKind::ThinStroke:
-        case FindingKind::Hanging:
             parts << Words::tr("%n stroke(s) thicker", nullptr, n);
             break;
         case FindingKind::NarrowGap:
