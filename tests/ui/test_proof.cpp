@@ -15,7 +15,6 @@
 #include <QDoubleSpinBox>
 #include <QLabel>
 #include <QPushButton>
-#include <QScrollBar>
 #include <QTest>
 
 using namespace ink;
@@ -86,7 +85,6 @@ class TestProof : public QObject
 {
     Q_OBJECT
 private slots:
-    void rowsAreAsHighAsTheirWords();
     void aVinylNameFromTheKeyboard();
     void aPlaceIsMendedThereAndNowhereElse();
     void whatIsLeftStaysLeftAndIsUndone();
@@ -133,21 +131,6 @@ void TestProof::aVinylNameFromTheKeyboard()
     QCOMPARE(s.design().figures_mm.area, area_before);
     QVERIFY(s.mendings().empty());
     QVERIFY(!s.find<QWidget>("messageLine")->isVisible()); // what it told is no longer so
-}
-
-/// Also where the scroll bar came after the rows were laid out, and takes a figure its place beside the words.
-void TestProof::rowsAreAsHighAsTheirWords()
-{
-    Sitting s(jobOf("Fennmoor Honey", Process::KnifeVinyl, 120));
-    QVERIFY(s.list().verticalScrollBar()->maximum() > 0);
-    for (const int wider : {0, 6, 12, 18, 24}) {
-        s.window->resize(s.window->width() + wider, s.window->height());
-        s.rest();
-        for (int row = 0; row < s.list().model()->rowCount(); ++row) {
-            const auto index = s.list().model()->index(row, 0);
-            QCOMPARE(s.list().visualRect(index).height(), s.list().sizeHintForIndex(index).height());
-        }
-    }
 }
 
 void TestProof::aPlaceIsMendedThereAndNowhereElse()

@@ -10,7 +10,6 @@
 #include <QKeyEvent>
 #include <QPainter>
 #include <QPushButton>
-#include <QScrollBar>
 #include <QStyledItemDelegate>
 
 #include <algorithm>
@@ -294,12 +293,10 @@ private:
     /// What is in order has its figure at the end of its line, and below it where that is too long.
     bool isOnOneLine(const QModelIndex& index) const
     {
-        // With the scroll bar, whether it is there yet or not: a row's height is asked for before it comes.
-        const int width = m_list->width() - m_list->verticalScrollBar()->sizeHint().width();
         return QFontMetrics(titleFont(index)).horizontalAdvance(index.data().toString()) + 2 * kGrid +
                    QFontMetrics(m_theme.text(TextSize::Small))
                        .horizontalAdvance(index.data(kDetailRole).toString()) <=
-               textWidth(width);
+               textWidth(m_list->viewport()->width());
     }
 
     const Theme& m_theme;
