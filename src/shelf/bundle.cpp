@@ -1,9 +1,9 @@
 #include "shelf/bundle.h"
-#include "core/base/json_number.h"
-#include "core/base/told.h"
 
 #include "core/base/digest.h"
 #include "core/base/file_copy.h"
+#include "core/base/json_number.h"
+#include "core/base/told.h"
 #include "core/intake/package.h"
 #include "core/package/archive.h"
 

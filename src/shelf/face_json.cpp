@@ -1,6 +1,7 @@
 #include "shelf/face_json.h"
 
 #include "core/base/json_number.h"
+
 #include <nlohmann/json.hpp>
 
 #include <array>
@@ -56,14 +57,14 @@ std::optional<FaceInfo> faceFrom(std::string_view text)
         return std::nullopt;
     try {
         FaceInfo face;
-        face.choice = {json.at("face"), json.at("instance")};
+        face.choice = {wholeNumber<unsigned>(json.at("face")), json.at("instance")};
         face.container = static_cast<FontContainer>(wholeNumber<int>(json.at("container")));
         face.outlines = static_cast<OutlineKind>(wholeNumber<int>(json.at("outlines")));
-        face.fs_type = json.at("fs_type");
-        face.panose_kind = json.at("panose_kind");
-        face.panose_serif = json.at("panose_serif");
+        face.fs_type = wholeNumber<int>(json.at("fs_type"));
+        face.panose_kind = wholeNumber<unsigned>(json.at("panose_kind"));
+        face.panose_serif = wholeNumber<unsigned>(json.at("panose_serif"));
         face.is_fixed_width = json.at("is_fixed_width");
-        face.units_per_em = json.at("units_per_em");
+        face.units_per_em = wholeNumber<unsigned>(json.at("units_per_em"));
         face.is_picture_font = json.at("is_picture_font");
         face.is_variable = json.at("is_variable");
         face.sewn_size_mm = json.value("sewn_size_mm", 0.0);

@@ -1,8 +1,9 @@
 #include "shelf/rights_store.h"
-#include "core/base/told.h"
 
 #include "core/base/digest.h"
 #include "core/base/file_copy.h"
+#include "core/base/json_number.h"
+#include "core/base/told.h"
 
 #include <nlohmann/json.hpp>
 
@@ -19,8 +20,18 @@ constexpr std::size_t kLargestRecord = 4 << 20, kLargestPaper = 64 << 20;
 
 // Found by argument-dependent lookup, so not in the unnamed namespace.
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(RightsDecision, date, words, verdict)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(FlaggedGlyph, face, glyph_id, name)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(AttachedPaper, name, sha256, from_whom, for_what, date, text)
+
+void to_json(Json& json, const FlaggedGlyph& glyph)
+{
+    json = {{"face", glyph.face}, {"glyph_id", glyph.glyph_id}, {"name", glyph.name}};
+}
+
+void from_json(const Json& json, FlaggedGlyph& glyph)
+{
+    glyph = {wholeNumber(json, "face", 0u), wholeNumber(json, "glyph_id", std::uint32_t{0}),
+             json.value("name", "")};
+}
 
 bool RightsRecord::isOthersMark(unsigned face, std::uint32_t glyph_id) const
 {
@@ -58,8 +69,8 @@ Result<RightsRecord> rightsRecordFrom(const std::string& text)
         return fail(ErrorCode::DocumentDamaged);
     try {
         return RightsRecord{json.value("papers", std::vector<AttachedPaper>{}),
-                            json.value("decisions", std::vector<RightsDecision>{}), json.value("sold", 0u),
-                            json.value("listing", std::string()),
+                            json.value("decisions", std::vector<RightsDecision>{}),
+                            wholeNumber(json, "sold", 0u), json.value("listing", std::string()),
                             json.value("others_marks", std::vector<FlaggedGlyph>{})};
     } catch (const nlohmann::json::exception&) {
         return fail(ErrorCode::DocumentDamaged);

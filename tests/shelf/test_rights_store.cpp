@@ -30,6 +30,7 @@ private slots:
     void aRecordSurvivesWritingAndReading();
     void nothingKeptIsAnEmptyRecord();
     void aDamagedRecordIsSaidAndLeftAlone();
+    void figuresBeyondReasonAreBounded();
     void anUnwritableFolderIsSaid();
     void papersAreKeptByContent();
     void papersDecideAndListingsDoNot();
@@ -63,6 +64,19 @@ void TestRightsStore::aDamagedRecordIsSaidAndLeftAlone()
         QCOMPARE(record.error().code, ErrorCode::DocumentDamaged);
         QCOMPARE(test::slurp(file), std::string(text));
     }
+}
+
+/// Records also come with a shelf that somebody else wrote to a file.
+void TestRightsStore::figuresBeyondReasonAreBounded()
+{
+    const test::TempFolder folder;
+    folder.write("abc.json",
+                 R"({"sold": 1e300, "others_marks": [{"face": -5, "glyph_id": 1e300, "name": "logo"}, {}]})");
+    const auto record = RightsStore(folder.path()).load("abc");
+    QVERIFY(record);
+    QCOMPARE(record->sold, std::numeric_limits<unsigned>::max());
+    QCOMPARE(record->others_marks.size(), std::size_t{2});
+    QVERIFY(record->isOthersMark(0, std::numeric_limits<std::uint32_t>::max()));
 }
 
 void TestRightsStore::anUnwritableFolderIsSaid()

@@ -205,6 +205,24 @@ private slots:
         QVERIFY(s.find<QWidget>("runCard")->isVisible());
     }
 
+    /// A pen draws what a knife cuts, and what is sewn has an outline and no cut.
+    void wordsOfTheRunFollowTheTool()
+    {
+        Sitting s(apron("Honey"));
+        const auto run = [&] { return s.find<QLabel>("runWords")->text(); };
+        const auto foot = [&] { return s.find<QLabel>("footerLeft")->text(); };
+        QVERIFY2(run().contains(QStringLiteral("to cut")), qPrintable(run()));
+        QVERIFY2(foot().contains(QStringLiteral("to cut")), qPrintable(foot()));
+        s.window->jobModel().setProcess(Process::Pen);
+        s.rest();
+        QVERIFY2(run().contains(QStringLiteral("to draw")), qPrintable(run()));
+        for (const auto process : {Process::Pen, Process::Satin, Process::PaperPattern}) {
+            s.window->jobModel().setProcess(process);
+            s.rest();
+            QVERIFY2(foot().contains(QStringLiteral("of outline")), qPrintable(foot()));
+        }
+    }
+
     void aPatternThatCannotBeIsSaid()
     {
         Job job = apron("Honey");

@@ -1,6 +1,6 @@
 #include "core/design/lettering_json.h"
-#include "core/base/json_number.h"
 
+#include "core/base/json_number.h"
 #include "core/formats/path_data.h"
 
 #include <nlohmann/json.hpp>
@@ -183,8 +183,8 @@ LetterChoice letterFrom(const Json& json)
 {
     LetterChoice c;
     if (const auto worn = json.find("worn"); worn != json.end())
-        c.worn = WornForm{worn->value("glyph", 0u), worn->value("name", ""),
-                          std::clamp<std::size_t>(worn->value("characters", 1u), 1, 8)};
+        c.worn = WornForm{wholeNumber(*worn, "glyph", 0u), worn->value("name", ""),
+                          std::clamp<std::size_t>(wholeNumber(*worn, "characters", 1u), 1, 8)};
     c.motif = json.value("motif", "");
     if (const auto font = json.find("font"); font != json.end()) {
         c.font = fontFrom(*font);
@@ -208,7 +208,7 @@ OrderedJson fontJson(const FontRef& font)
 
 FontRef fontFrom(const Json& json)
 {
-    return {json.value("path", ""), json.value("face", 0u), json.value("instance", "")};
+    return {json.value("path", ""), wholeNumber(json, "face", 0u), json.value("instance", "")};
 }
 
 OrderedJson motifJson(const std::string& id, const MotifDrawing& m)
@@ -262,7 +262,7 @@ std::optional<Mending> mendingFrom(const Json& json)
         m.leaves = *leaves;
     }
     if (const auto place = json.find("place"); place != json.end())
-        m.place = MendingPlace{place->value("letter", std::size_t(0)),
+        m.place = MendingPlace{wholeNumber(*place, "letter", std::size_t(0)),
                                figure(*place, "x_em", 0.0, -kFurthest_em, kFurthest_em),
                                figure(*place, "y_em", 0.0, -kFurthest_em, kFurthest_em)};
     return m;

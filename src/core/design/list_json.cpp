@@ -1,6 +1,6 @@
 #include "core/design/list_json.h"
-#include "core/base/json_number.h"
 
+#include "core/base/json_number.h"
 #include "core/design/lettering_json.h"
 #include "core/type/shape.h"
 

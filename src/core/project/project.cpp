@@ -1,7 +1,7 @@
 #include "core/project/project.h"
-#include "core/base/json_number.h"
 
 #include "core/base/file_output.h"
+#include "core/base/json_number.h"
 #include "core/base/told.h"
 #include "core/formats/svg_writer.h"
 #include "core/package/archive.h"

@@ -1,6 +1,7 @@
 #include "core/project/stored_letters.h"
-#include "core/base/json_number.h"
 
+#include "core/base/json_number.h"
+#include "core/design/lettering_json.h"
 #include "core/formats/path_data.h"
 
 #include <nlohmann/json.hpp>
@@ -368,7 +369,7 @@ StoredFont storedFontFrom(const nlohmann::json& json)
     StoredFont font;
     if (const double size_mm = json.value("sewn_size_mm", 0.0); size_mm > 0.0 && size_mm < 1000.0)
         font.sewn_size_mm = size_mm;
-    font.font = {json.value("path", ""), json.value("face", 0u), json.value("instance", "")};
+    font.font = detail::fontFrom(json);
     font.info.name = json.value("name", "");
     font.info.version = json.value("version", "");
     font.info.copyright = json.value("copyright", "");
@@ -387,7 +388,7 @@ StoredFont storedFontFrom(const nlohmann::json& json)
     for (const auto& item : json.value("glyphs", nlohmann::json::array())) {
         auto outline = pathsFromData(item.value("outline", ""));
         if (outline)
-            font.glyphs[item.value("glyph", 0u)] = {
+            font.glyphs[wholeNumber(item, "glyph", 0u)] = {
                 item.value("name", ""),    length(item, "advance"),
                 std::move(*outline),       workFrom(item.value("stitches", nlohmann::json::array())),
                 length(item, "before_mm"), length(item, "after_mm")};

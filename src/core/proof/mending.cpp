@@ -217,9 +217,6 @@ private:
             out.pieces.push_back(piece);
         }
         if (any) { // what was enlarged may meet its neighbour
-            std::vector<Paths> shapes;
-            for (const auto& piece : out.pieces)
-                shapes.push_back(toPaths(Outline{{piece}}));
             auto united = combine(out, Outline{}, BooleanOp::Union, m_request.unit, m_request.cancel);
             if (!united)
                 return fail(united.error());

@@ -433,6 +433,14 @@ Result<Outline> offTheAxis(const Outline& change, const OutlineProof& proof, boo
     return guarded(change, guardsOf(proof, is_ink, width, isNear), width, proof.unit(), cancel);
 }
 
+std::vector<Point> narrowPlaces(const OutlineProof& proof, bool is_ink, double width)
+{
+    std::vector<Point> out;
+    for (const auto& [branch, run] : meantRuns(proof, is_ink, width, {}))
+        out.push_back(narrowestOf(*branch, run).centre);
+    return out;
+}
+
 Result<Widening> thickenStrokes(const OutlineProof& proof, const WidenOptions& options)
 {
     return widened(proof, true, options);

@@ -43,6 +43,9 @@ Result<Widening> openGaps(const OutlineProof& proof, const WidenOptions& options
 /// Gaps that are narrower are filled; what is left of them ends in a hollow of the width.
 Result<Widening> closeGaps(const OutlineProof& proof, const WidenOptions& options);
 
+/// The narrowest place of each stretch that the three above would widen to `width`, nothing chosen.
+std::vector<Point> narrowPlaces(const OutlineProof& proof, bool is_ink, double width);
+
 /// `change` without what would reach over the axis of the strokes (or gaps) of `proof`, or make them narrower than `width`,
 /// or than they are where they are narrower already.
 /// Errors: those of stroked() and combine().

@@ -8,6 +8,8 @@
 #include "core/proof/widen.h"
 
 #include <algorithm>
+#include <iterator>
+#include <set>
 
 namespace ink {
 namespace {
@@ -168,12 +170,24 @@ double reachOf(std::span<const PlacedMending> mendings, const MendingRequest& re
     return stroke + gap;
 }
 
-/// Pieces in groups that are further apart than `reach`, in the order of their first pieces.
-std::vector<std::vector<std::size_t>> groupsOf(const Outline& outline, double reach)
+/// Places that are narrower than what is asked for anywhere, whatever was decided of them.
+std::vector<Point> placesToWiden(const OutlineProof& proof, std::span<const PlacedMending> mendings)
 {
-    std::vector<Box> boxes;
-    for (const auto& piece : outline.pieces)
-        boxes.push_back(grownBy(piece.outer.bounds(), 0.5 * reach));
+    std::set<std::pair<bool, double>> widths;
+    for (const auto& m : mendings)
+        if (m.kind == MendingKind::Thicken || m.kind == MendingKind::CloseGaps ||
+            m.kind == MendingKind::OpenGaps)
+            widths.emplace(m.kind == MendingKind::Thicken, m.to);
+    std::vector<Point> out;
+    for (const auto& [is_ink, width] : widths)
+        std::ranges::move(narrowPlaces(proof, is_ink, width), std::back_inserter(out));
+    return out;
+}
+
+/// Pieces in groups that have no two pieces of different ones within reach, in the order of their first pieces. Of each piece the box
+/// that half the reach goes to.
+std::vector<std::vector<std::size_t>> groupsOf(std::span<const Box> boxes)
+{
     DisjointSets together(boxes.size());
     for (std::size_t i = 0; i < boxes.size(); ++i)
         for (std::size_t k = i + 1; k < boxes.size(); ++k)
@@ -191,10 +205,18 @@ Result<WidenedOutline> widenedInRounds(const OutlineProof& proof, std::span<cons
                                        const MendingRequest& request)
 {
     const Outline& outline = proof.outline();
+    WidenedOutline out;
+    out.outline = outline;
+    const auto narrow = placesToWiden(proof, mendings);
+    if (narrow.empty())
+        return out;
     // A stroke that is longer than all of them has no room, whatever it grows into.
     const Box whole = proof.figures().box;
     const double most_width = std::max(whole.width(), whole.height());
-    const auto groups = groupsOf(outline, reachOf(mendings, request));
+    std::vector<Box> boxes;
+    for (const double half = 0.5 * reachOf(mendings, request); const auto& piece : outline.pieces)
+        boxes.push_back(grownBy(piece.outer.bounds(), half));
+    const auto groups = groupsOf(boxes);
     if (groups.size() < 2)
         return Rounds(proof, most_width, mendings, request).run();
     std::vector<Result<WidenedOutline>> made(groups.size());
@@ -203,12 +225,19 @@ Result<WidenedOutline> widenedInRounds(const OutlineProof& proof, std::span<cons
         Outline group;
         for (const std::size_t i : groups[g])
             group.pieces.push_back(outline.pieces[i]);
+        const bool is_in_order = std::ranges::none_of(groups[g], [&](std::size_t i) {
+            return std::ranges::any_of(narrow, [&](Point p) { return distanceTo(boxes[i], p) <= 0.0; });
+        });
+        if (is_in_order) {
+            made[g] = WidenedOutline{std::move(group), {}, {}};
+            return;
+        }
         auto alone = OutlineProof::of(std::move(group), request.unit, nullptr, request.cancel);
         made[g] = alone ? Rounds(*alone, most_width, mendings, request).run() : fail(alone.error());
     });
     if (request.cancel.isCancelled())
         return fail(ErrorCode::Cancelled);
-    WidenedOutline out;
+    out.outline.pieces.clear();
     for (auto& part : made) {
         if (!part)
             return fail(part.error());

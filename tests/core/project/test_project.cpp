@@ -4,8 +4,12 @@
 #include "tests/support/environment.h"
 #include "tests/support/killing.h"
 
+#include <nlohmann/json.hpp>
+
 #include <filesystem>
+#include <functional>
 #include <random>
+#include <set>
 #include <sstream>
 
 #include <QElapsedTimer>
@@ -100,6 +104,7 @@ private slots:
     void savingThatIsKilledLeavesTheOldOrTheNew();
     void whatCannotBeReadIsSaidAndKept();
     void numbersBeyondReasonAreRefusedOrBounded();
+    void everyNumberMayBeBeyondReason();
     void aTailStaysWithoutItsFont();
 };
 
@@ -349,6 +354,57 @@ void TestProject::numbersBeyondReasonAreRefusedOrBounded()
         const auto composed = composeDesign(opened->job, lettersOf(*opened, noFonts()));
         QVERIFY(composed || !composed.error().message().empty());
     }
+}
+
+namespace {
+
+/// Calls `visit` with each number inside, and the names that lead to it, without places in lists.
+void eachNumber(nlohmann::json& json, const std::string& path,
+                const std::function<void(nlohmann::json&, const std::string&)>& visit)
+{
+    if (json.is_number())
+        return visit(json, path);
+    if (json.is_object())
+        for (auto& [name, inside] : json.items())
+            eachNumber(inside, path + "/" + name, visit);
+    if (json.is_array())
+        for (auto& inside : json)
+            eachNumber(inside, path, visit);
+}
+
+} // namespace
+
+/// Numbers of one name at a time, in every file of a project that has all there is. What a cast may not be asked for the sanitizers tell.
+void TestProject::everyNumberMayBeBeyondReason()
+{
+    const std::string bytes = bytesOf(made(dressedJob()));
+    std::set<std::string> paths;
+    const auto withNumber = [&](const std::string& path, double number) {
+        return rewritten(bytes, [&](std::vector<NewArchiveEntry>& entries) {
+            for (auto& entry : entries) {
+                auto json = nlohmann::json::parse(*entry.bytes(), nullptr, false);
+                if (json.is_discarded())
+                    continue;
+                eachNumber(json, entry.name, [&](nlohmann::json& here, const std::string& at) {
+                    paths.insert(at);
+                    if (at == path)
+                        here = number;
+                });
+                entry.bytes = [text = json.dump()]() -> Result<std::string> { return text; };
+            }
+        });
+    };
+    withNumber({}, 0.0);
+    const auto all = paths;
+    QVERIFY2(all.size() > 30, qPrintable(QString::number(all.size())));
+    std::size_t opened = 0;
+    for (const auto& path : all)
+        for (const double number : {1e300, -1e300, 0.5}) {
+            const auto project = readProject(withNumber(path, number), "wild.uink");
+            QVERIFY2(project || !project.error().message().empty(), path.c_str());
+            opened += project ? 1 : 0;
+        }
+    QVERIFY2(opened > all.size(), qPrintable(QString::number(opened)));
 }
 
 void TestProject::aTailStaysWithoutItsFont()

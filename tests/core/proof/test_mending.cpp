@@ -93,6 +93,10 @@ private slots:
     void bridgesFollowTheHand();
     void mendedTwiceIsMendedOnce();
     void nothingToMendChangesNothing();
+    void wordsFarApartAreMendedByThemselves();
+    void lettersFarApartInOrderStayToTheBit();
+    void aStrokeLongerThanTheWordsIsNoMending();
+    void tinyMiddlesOutlastThickStrokes();
     void nonsenseIsRefused();
     void weedingIsToldByItsRule();
     void framesStandOffTheWords();
@@ -301,6 +305,62 @@ void TestMending::nothingToMendChangesNothing()
         const auto made = mended(outline, {{kind, 1.0}});
         QVERIFY(made.outline_mm == outline);
         QVERIFY(made.done.empty() && made.left.empty());
+    }
+}
+
+/// One after the other, or in one outline: the same, also where the gap between two of them is to be opened.
+void TestMending::wordsFarApartAreMendedByThemselves()
+{
+    const std::vector<PlacedMending> asked{{MendingKind::Thicken, 1.0}, {MendingKind::OpenGaps, 0.5}};
+    const Paths left{boxAt(0, 0, 20, 3.0), boxAt(0, 3.3, 20, 6.0)}, right{boxAt(60, 0, 80, 0.4)};
+    Paths both = left;
+    both.insert(both.end(), right.begin(), right.end());
+    const auto together = mended(welded(both), asked);
+    const auto one = mended(welded(left), asked), other = mended(welded(right), asked);
+    QCOMPARE(together.outline_mm.pieces.size(), std::size_t(3));
+    QVERIFY(std::abs(areaOf(together.outline_mm) - areaOf(one.outline_mm) - areaOf(other.outline_mm)) < 1e-6);
+    QCOMPARE(count(one.done, FindingKind::NarrowGap), std::size_t(1));
+    QCOMPARE(together.done.size(), one.done.size() + other.done.size());
+    QCOMPARE(together.left.size(), one.left.size() + other.left.size());
+    QVERIFY(areaOf(other.outline_mm) > 1.9 * areaOf(welded(right)));
+}
+
+void TestMending::lettersFarApartInOrderStayToTheBit()
+{
+    const auto outline = welded({boxAt(0, 0, 20, 5), boxAt(60, 0, 80, 0.4), boxAt(120, 0, 140, 5)});
+    const auto made = mended(outline, {{MendingKind::Thicken, 1.0}, {MendingKind::OpenGaps, 0.5}});
+    QCOMPARE(made.outline_mm.pieces.size(), std::size_t(3));
+    QVERIFY(made.outline_mm.pieces[0] == outline.pieces[0]);
+    QVERIFY(!(made.outline_mm.pieces[1] == outline.pieces[1]));
+    QVERIFY(made.outline_mm.pieces[2] == outline.pieces[2]);
+}
+
+void TestMending::aStrokeLongerThanTheWordsIsNoMending()
+{
+    const auto outline = welded({test::circle({0, 0}, 1.0), test::circle({0, 0}, 0.7, true)});
+    const auto made = mended(outline, {{MendingKind::Thicken, 2.5}});
+    QVERIFY(made.outline_mm == outline);
+    QVERIFY(made.done.empty());
+    QVERIFY(!made.left.empty()); // and that is told
+}
+
+/// What the loop of a thin script leaves open, smaller than what the strokes grow by: it stays as it is, square, or with three sharp corners and
+/// no two opposite sides.
+void TestMending::tinyMiddlesOutlastThickStrokes()
+{
+    const std::vector<std::vector<Point>> shapes{{{0, 0}, {0, 0.2}, {0.2, 0.2}, {0.2, 0}},
+                                                 {{0, 0}, {0.08, 0.14}, {0.16, 0}},
+                                                 {{0, 0}, {0.06, 0.06}, {0.08, 0.16}, {0.1, 0.06}, {0.16, 0}},
+                                                 {{0, 0}, {0.02, 0.17}, {0.05, 0}}};
+    for (const auto& shape : shapes) {
+        std::vector<Point> corners;
+        for (const Point p : shape)
+            corners.push_back(p + Point{3.0, 0.3});
+        const auto outline = welded({boxAt(0, 0, 10, 0.8), test::polygon(corners)});
+        QCOMPARE(middlesOf(outline), std::size_t(1));
+        const auto made = mended(outline, {{MendingKind::Thicken, 2.0}});
+        QCOMPARE(middlesOf(made.outline_mm), std::size_t(1));
+        QVERIFY(areaOf(made.outline_mm) > areaOf(outline));
     }
 }
 
