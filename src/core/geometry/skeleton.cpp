@@ -343,9 +343,10 @@ bool isLost(const Branch& branch, const BranchRun& run, double width)
     const auto narrowest = narrowestOf(branch, run);
     const double least = narrowest.width;
     const auto ends = endsOf(branch, run, width);
-    // A tip that is finer than a hair and hardly there: a neck would be narrowest between its ends.
-    constexpr double kHair = 0.05;
-    if (!ends.at_start && !ends.at_end && run.length() < kHair * width &&
+    // The tip of a notch, or of a corner, hardly there: a neck would be narrowest between its ends. What is lost of it is less than
+    // a fifth of the width squared, and of a corner a disc takes more.
+    constexpr double kTip = 0.35;
+    if (!ends.at_start && !ends.at_end && run.length() < kTip * width &&
         (narrowest.along <= run.from || narrowest.along >= run.to))
         return false;
     if (!ends.at_start && !ends.at_end)

@@ -8,6 +8,7 @@
 #include "core/geometry/nesting.h"
 #include "core/geometry/stroke.h"
 #include "core/proof/asked_mendings.h"
+#include "core/proof/changed_outline.h"
 #include "core/proof/one_piece.h"
 #include "core/proof/stencil.h"
 #include "core/proof/widen.h"

@@ -5,6 +5,7 @@
 #include "core/geometry/disjoint_sets.h"
 #include "core/geometry/nesting.h"
 #include "core/geometry/offset.h"
+#include "core/proof/changed_outline.h"
 #include "core/proof/widen.h"
 
 #include <algorithm>

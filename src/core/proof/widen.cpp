@@ -4,11 +4,10 @@
 #include "core/geometry/box.h"
 #include "core/geometry/distance.h"
 #include "core/geometry/nesting.h"
-#include "core/geometry/reduce.h"
 #include "core/geometry/stroke.h"
+#include "core/proof/changed_outline.h"
 
 #include <algorithm>
-#include <array>
 #include <cmath>
 #include <map>
 #include <numbers>
@@ -30,10 +29,6 @@ constexpr double kKeptWhole_u = 8.0;
 constexpr double kEdge_u = 2.0;
 /// Of the width squared: what comes off smaller than this when a gap is opened is a crumb, no piece.
 constexpr double kCrumb = 0.02;
-/// Curves that come back from a boolean are the drawn ones within this.
-constexpr double kSameCurve_u = 0.1;
-/// How far the new stretches of an outline may be bent to need fewer nodes.
-constexpr double kSimpler_u = 0.5;
 
 double toleranceOf(double width, Unit unit)
 {
@@ -229,53 +224,6 @@ Outline onRuns(Outline band, const std::vector<Meant>& runs, double width)
     return band;
 }
 
-/// What is new in `after` with as few nodes as say the same.
-Result<Outline> simplified(const Outline& before, Outline after, Unit unit, const CancelToken& cancel)
-{
-    std::set<std::array<double, 4>> known;
-    const auto keyOf = [](const Segment& s) {
-        return std::array{s.start().x, s.start().y, s.end().x, s.end().y};
-    };
-    for (const auto& ring : toPaths(before))
-        for (const auto& s : ring.segments)
-            known.insert(keyOf(s));
-    ReduceOptions options;
-    options.tolerance = kSimpler_u * unit.u;
-    options.cancel = cancel;
-    options.keeps = [&](const Segment& s) { return known.contains(keyOf(s)); };
-    auto reduced = reduceNodes(after, unit, options);
-    if (!reduced)
-        return fail(reduced.error());
-    return std::move(reduced->outline);
-}
-
-/// The pieces of the outline that `change` may meet are changed by it, the others stay the same.
-Result<Outline> changed(const Outline& outline, const Outline& change, BooleanOp op, Unit unit,
-                        const CancelToken& cancel)
-{
-    Outline near, out;
-    std::vector<Box> boxes;
-    for (const auto& piece : change.pieces)
-        boxes.push_back(grownBy(piece.outer.bounds(), unit.u));
-    for (const auto& piece : outline.pieces) {
-        const Box box = piece.outer.bounds();
-        const bool is_near = std::ranges::any_of(boxes, [&](const Box& b) {
-            return b.x0 <= box.x1 && b.x1 >= box.x0 && b.y0 <= box.y1 && b.y1 >= box.y0;
-        });
-        (is_near ? near : out).pieces.push_back(piece);
-    }
-    auto made = combine(near, change, op, unit, cancel);
-    if (!made)
-        return made;
-    auto kept = withCurvesOf(near, std::move(*made), kSameCurve_u * unit.u);
-    auto simple = simplified(near, std::move(kept), unit, cancel);
-    if (!simple)
-        return simple;
-    std::vector<Contour> rings = toPaths(*simple);
-    std::ranges::move(toPaths(out), std::back_inserter(rings));
-    return nested(std::move(rings));
-}
-
 /// Pockets that a band closed off in a notch are filled: no middle comes where none was.
 Outline withoutNewMiddles(const OutlineProof& proof, Outline outline)
 {
@@ -358,8 +306,8 @@ Result<Widening> widened(const OutlineProof& proof, bool is_ink, const WidenOpti
     if (!band)
         return fail(band.error());
     *band = onRuns(std::move(*band), runs, width);
-    auto made = changed(proof.outline(), *band, is_ink ? BooleanOp::Union : BooleanOp::Subtract, unit,
-                        options.cancel);
+    auto made = changedBy(proof.outline(), *band, is_ink ? BooleanOp::Union : BooleanOp::Subtract, unit,
+                          options.cancel);
     if (!made)
         return fail(made.error());
     out.outline = is_ink ? withoutNewMiddles(proof, std::move(*made))
@@ -369,51 +317,6 @@ Result<Widening> widened(const OutlineProof& proof, bool is_ink, const WidenOpti
 }
 
 } // namespace
-
-Outline withCurvesOf(const Outline& before, Outline after, double tolerance)
-{
-    const auto rings = toPaths(before);
-    std::multimap<double, const Segment*> by_x;
-    for (const auto& ring : rings)
-        for (const auto& s : ring.segments)
-            by_x.emplace(s.start().x, &s);
-    const auto isNear = [&](Point a, Point b) {
-        return std::abs(a.x - b.x) <= tolerance && std::abs(a.y - b.y) <= tolerance;
-    };
-    const auto drawn = [&](const Segment& s) -> const Segment* {
-        for (auto it = by_x.lower_bound(s.start().x - tolerance);
-             it != by_x.end() && it->first <= s.start().x + tolerance; ++it) {
-            const Segment& old = *it->second;
-            if (old.kind == s.kind && isNear(old.start(), s.start()) && isNear(old.end(), s.end()) &&
-                isNear(old.p[1], s.p[1]) && isNear(old.p[2], s.p[2]))
-                return &old;
-        }
-        return nullptr;
-    };
-    const auto putBack = [&](Contour& ring) {
-        const std::size_t n = ring.segments.size();
-        std::vector<const Segment*> old(n);
-        for (std::size_t i = 0; i < n; ++i)
-            old[i] = drawn(ring.segments[i]);
-        std::vector<Segment> made(n);
-        for (std::size_t i = 0; i < n; ++i) {
-            const auto *previous = old[(i + n - 1) % n], *next = old[(i + 1) % n];
-            const Segment& s = ring.segments[i];
-            made[i] =
-                old[i] ? *old[i]
-                       : s.withEnds(previous ? previous->end() : s.start(), next ? next->start() : s.end());
-        }
-        for (std::size_t i = 0; i < n; ++i) // two that were drawn, but do not follow each other
-            if (made[i].end() != made[(i + 1) % n].start())
-                made[i] = made[i].withEnds(made[i].start(), made[(i + 1) % n].start());
-        ring.segments = std::move(made);
-    };
-    for (auto& piece : after.pieces) {
-        putBack(piece.outer);
-        std::ranges::for_each(piece.middles, putBack);
-    }
-    return after;
-}
 
 Result<Outline> offTheAxis(const Outline& change, const OutlineProof& proof, bool is_ink, double width,
                            const CancelToken& cancel)
@@ -496,7 +399,7 @@ Result<Widening> closeGaps(const OutlineProof& proof, const WidenOptions& option
     auto rest = combine(*fill, *hollow, BooleanOp::Subtract, unit, options.cancel);
     if (!rest)
         return fail(rest.error());
-    auto made = changed(proof.outline(), *rest, BooleanOp::Union, unit, options.cancel);
+    auto made = changedBy(proof.outline(), *rest, BooleanOp::Union, unit, options.cancel);
     if (!made)
         return fail(made.error());
     out.outline = std::move(*made);

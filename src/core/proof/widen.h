@@ -52,7 +52,4 @@ std::vector<Point> narrowPlaces(const OutlineProof& proof, bool is_ink, double w
 Result<Outline> offTheAxis(const Outline& change, const OutlineProof& proof, bool is_ink, double width,
                            const CancelToken& cancel = {});
 
-/// `after`, with every curve that is the one of `before` within `tolerance` put back to the bit.
-Outline withCurvesOf(const Outline& before, Outline after, double tolerance);
-
 } // namespace ink

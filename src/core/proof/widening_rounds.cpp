@@ -5,6 +5,7 @@
 #include "core/geometry/disjoint_sets.h"
 #include "core/geometry/distance.h"
 #include "core/proof/asked_mendings.h"
+#include "core/proof/teeth.h"
 #include "core/proof/widen.h"
 
 #include <algorithm>
@@ -29,7 +30,11 @@ public:
         : m_proof(proof), m_most_width(most_width), m_mendings(mendings), m_asked(mendings),
           m_request(request)
     {
-        m_out.outline = proof.outline();
+        m_out.outline = m_drawn = proof.outline();
+        for (const auto& m : mendings)
+            if (m.to > 0.0 && (m.kind == MendingKind::Thicken || m.kind == MendingKind::CloseGaps ||
+                               m.kind == MendingKind::OpenGaps))
+                m_least_width = std::min(m_least_width, m.to);
     }
 
     Result<WidenedOutline> run()
@@ -42,6 +47,12 @@ public:
             if (m_places == 0)
                 break;
         }
+        if (m_out.touched.empty())
+            return std::move(m_out);
+        auto even = withoutTeeth(m_drawn, m_out.outline, m_least_width, m_request.unit, m_request.cancel);
+        if (!even)
+            return fail(even.error());
+        m_out.outline = std::move(*even);
         return std::move(m_out);
     }
 
@@ -147,7 +158,8 @@ private:
     }
 
     OutlineProof m_proof;
-    double m_most_width;
+    Outline m_drawn;
+    double m_most_width, m_least_width = 1e300;
     std::span<const PlacedMending> m_mendings;
     AskedMendings m_asked;
     const MendingRequest& m_request;

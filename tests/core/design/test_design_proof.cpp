@@ -71,6 +71,7 @@ class TestDesignProof : public QObject
 private slots:
     void mendingKeepsItsPromises_data();
     void mendingKeepsItsPromises();
+    void mendedEdgesAreEven();
     void findingsNameTheirLetters();
     void placesFollowTheirLetters();
     void theJobsFileHoldsItAll();
@@ -139,10 +140,30 @@ void TestDesignProof::mendingKeepsItsPromises()
     QVERIFY(again);
     // Where the strokes asked for are a tenth of the letters' height, little of them has room, and each time a little more.
     const double ink = once->design.figures_mm.area,
-                 may_change = height_mm >= 12.0 * limits.stroke_comfortable_mm ? 0.012 : 0.15;
+                 may_change = height_mm >= 12.0 * limits.stroke_comfortable_mm ? 0.012 : 0.2;
     QVERIFY2(std::abs(measure(again->outline_mm).area - ink) <= may_change * ink,
              qPrintable(QString::number(measure(again->outline_mm).area / ink)));
     QCOMPARE(again->outline_mm.pieces.size(), once->design.outline_mm.pieces.size());
+}
+
+void TestDesignProof::mendedEdgesAreEven()
+{
+    // Where the stroke keeps off the gap and the gap off the stroke, in every joint of the two n.
+    Job job = jobOf("Orla & Finn", 23.83, "HartsorrelScript.ttf");
+    const auto plain = composed(job);
+    QVERIFY(plain);
+    const auto before = proofOf(*plain, job);
+    QVERIFY(before);
+    mendAll(job, before->findings);
+    const auto mended = composed(job);
+    QVERIFY(mended);
+    QVERIFY(isValid(*mended));
+    const double nodes = double(mended->design.figures_mm.nodes) / double(plain->design.figures_mm.nodes);
+    QVERIFY2(nodes <= 1.3, qPrintable(QString::number(nodes)));
+    const auto after = proofOf(*mended, job);
+    QVERIFY(after);
+    for (const auto& f : after->findings)
+        QVERIFY(f.kind != FindingKind::NarrowGap || f.measured > 0.2); // what room there is, and no crack
 }
 
 void TestDesignProof::findingsNameTheirLetters()

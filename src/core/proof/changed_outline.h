@@ -1,0 +1,28 @@
+// An outline that something is added to, or taken from, in a few places: elsewhere its curves stay what they were.
+#pragma once
+
+#include "core/geometry/boolean.h"
+
+#include <functional>
+
+namespace ink {
+
+/// `outline` with `change` united or taken away. Pieces that `change` does not meet stay as they are, curves it does not cut stay to the
+/// bit, and what is new has as few nodes as say the same within half a u.
+/// Units:  those of the outline.
+/// Shape:  valid outlines in and out.
+/// Errors: those of combine() and reduceNodes().
+Result<Outline> changedBy(const Outline& outline, const Outline& change, BooleanOp op, Unit unit,
+                          const CancelToken& cancel);
+
+/// Tells of a segment whether it lies in `drawn`, to the bit.
+std::function<bool(const Segment&)> drawnSegments(const Outline& drawn);
+
+/// What is new in `after` with as few nodes as say the same within half a u; what was in `before` stays to the bit.
+/// Errors: those of reduceNodes().
+Result<Outline> withFewerNodes(const Outline& before, Outline after, Unit unit, const CancelToken& cancel);
+
+/// `after`, with every curve that is the one of `before` within `tolerance` put back to the bit.
+Outline withCurvesOf(const Outline& before, Outline after, double tolerance);
+
+} // namespace ink
