@@ -99,13 +99,13 @@ void MainWindow::build()
 
     m_find = new FindPage({m_job, m_fonts, m_catalogue, m_feed, m_shelf, m_inbox, m_questions.rights,
                            m_questions.downloads, m_questions.package, m_questions.lettering},
-                          m_theme, this);
+                          m_theme, m_stack);
     // Before the station looks at the list: it is of the shelf as it is now.
     connect(&m_shelf, &ShelfKeeper::changed, this, &MainWindow::shelfChanged);
-    m_shelf_page = new ShelfPage(m_job, m_fonts, m_shelf, m_questions.shelf, m_theme, this);
-    m_compose = new ComposePage(m_job, m_design, m_lettering, m_shelf.folder(), m_theme, this);
+    m_shelf_page = new ShelfPage(m_job, m_fonts, m_shelf, m_questions.shelf, m_theme, m_stack);
+    m_compose = new ComposePage(m_job, m_design, m_lettering, m_shelf.folder(), m_theme, m_stack);
     m_compose->setMaterials(m_hand_off.materials());
-    m_proof_page = new ProofPage(m_job, m_design, m_proof, m_lettering, m_theme, this);
+    m_proof_page = new ProofPage(m_job, m_design, m_proof, m_lettering, m_theme, m_stack);
     m_hand_off_page =
         new HandOffPage({m_job,
                          m_hand_off,
@@ -125,7 +125,7 @@ void MainWindow::build()
                              const auto composed = m_design.composed();
                              return composed ? mendingPlaceAt(*composed, mm) : std::nullopt;
                          }},
-                        m_theme, this);
+                        m_theme, m_stack);
     for (Station* station :
          std::initializer_list<Station*>{m_find, m_shelf_page, m_compose, m_proof_page, m_hand_off_page})
         addStation(station);

@@ -2,11 +2,13 @@
 
 #include <algorithm>
 #include <array>
+#include <cstdint>
 #include <limits>
-#include <map>
+#include <mutex>
 #include <optional>
 #include <stdexcept>
 #include <string>
+#include <unordered_map>
 
 namespace ink {
 namespace {
@@ -44,19 +46,13 @@ constexpr std::array kRoles{std::pair{std::string_view("fill"), Role::Fill},
                             std::pair{std::string_view("licensed"), Role::Licensed},
                             std::pair{std::string_view("asking"), Role::Asking}};
 
-/// A tree of words; the same phrase may have several roles, the first in the book is kept.
-struct Node
-{
-    std::map<std::string, std::size_t, std::less<>> next;
-    Role role = Role::Unknown;
-};
-
+/// A tree of words; the same phrase may have several roles, the first in the book is kept. Words are numbers in it: of English there are
+/// a third of a million places.
 class Book
 {
 public:
     explicit Book(std::string_view text)
     {
-        m_nodes.emplace_back();
         Role role = Role::Unknown;
         for (std::size_t at = 0; at < text.size();) {
             const auto end = std::min(text.find('\n', at), text.size());
@@ -80,19 +76,28 @@ public:
     template <typename Found>
     void match(std::span<const Token> tokens, std::size_t at, const Found& found) const
     {
-        std::size_t node = 0;
+        std::uint32_t node = 0;
         for (std::size_t i = at; i < tokens.size(); ++i) {
-            const auto next = m_nodes[node].next.find(tokens[i].word);
-            if (next == m_nodes[node].next.end())
+            const auto word = m_words.find(tokens[i].word);
+            if (word == m_words.end())
+                return;
+            const auto next = m_next.find(keyOf(node, word->second));
+            if (next == m_next.end())
                 return;
             node = next->second;
-            if (m_nodes[node].role != Role::Unknown)
-                found(i + 1 - at, m_nodes[node].role);
+            if (m_roles[node] != Role::Unknown)
+                found(i + 1 - at, m_roles[node]);
         }
     }
 
 private:
-    using Words = std::vector<std::string>;
+    /// Where phrases that begin alike have got to; each node once.
+    using Places = std::vector<std::uint32_t>;
+
+    static std::uint64_t keyOf(std::uint32_t node, std::uint32_t word)
+    {
+        return std::uint64_t(node) << 32 | word;
+    }
 
     void addLine(std::string_view line, Role role)
     {
@@ -106,32 +111,11 @@ private:
         }
     }
 
-    /// "you may/can [also] use" to each of its phrases.
+    /// "you may/can [also] use": each of its phrases, all at once. Phrase by phrase they are hundreds of thousands.
     void addPattern(std::string_view pattern, Role role)
     {
-        std::vector<Words> phrases{{}};
+        Places reached{0}, with;
         bool is_optional = false;
-        std::vector<Words> with;
-        const auto extended = [](const std::vector<Words>& begun, std::string_view place) {
-            std::vector<Words> out;
-            for (std::size_t at = 0; at <= place.size();) {
-                auto end = place.size() > 1 ? place.find('/', at) : place.size();
-                if (place.find("://") != std::string_view::npos || end == std::string_view::npos)
-                    end = place.size();
-                std::string choice(place.substr(at, end - at));
-                std::ranges::replace(choice, '_', ' ');
-                for (auto phrase : begun) {
-                    if (choice == "<url>" || choice == "<mail>")
-                        phrase.push_back(choice);
-                    else
-                        for (auto& token : tokensOf(choice))
-                            phrase.push_back(std::move(token.word));
-                    out.push_back(std::move(phrase));
-                }
-                at = end + 1;
-            }
-            return out;
-        };
         for (std::size_t at = 0; at < pattern.size();) {
             if (pattern[at] == ' ') {
                 ++at;
@@ -139,51 +123,86 @@ private:
             }
             if (pattern[at] == '[') {
                 is_optional = true;
-                with = phrases;
+                with = reached;
                 ++at;
                 continue;
             }
             if (pattern[at] == ']') {
-                phrases.insert(phrases.end(), with.begin(), with.end());
+                reached.insert(reached.end(), with.begin(), with.end());
+                once(reached);
                 is_optional = false;
                 ++at;
                 continue;
             }
             const auto end = std::min(pattern.find_first_of(is_optional ? " ]" : " ", at), pattern.size());
-            (is_optional ? with : phrases) =
-                extended(is_optional ? with : phrases, pattern.substr(at, end - at));
+            Places& from = is_optional ? with : reached;
+            from = extended(from, pattern.substr(at, end - at));
             at = end;
         }
-        for (const auto& phrase : phrases)
-            add(phrase, role);
+        for (const auto node : reached)
+            if (node != 0 && m_roles[node] == Role::Unknown)
+                m_roles[node] = role;
     }
 
-    void add(const Words& phrase, Role role)
+    /// One word further, or one of several, "may/can".
+    Places extended(const Places& from, std::string_view place)
     {
-        if (phrase.empty())
-            return;
-        std::size_t node = 0;
-        for (const auto& word : phrase) {
-            const auto [it, is_new] = m_nodes[node].next.try_emplace(word, m_nodes.size());
-            node = it->second;
-            if (is_new)
-                m_nodes.emplace_back();
+        Places out;
+        for (std::size_t at = 0; at <= place.size();) {
+            auto end = place.size() > 1 ? place.find('/', at) : place.size();
+            if (place.find("://") != std::string_view::npos || end == std::string_view::npos)
+                end = place.size();
+            std::string choice(place.substr(at, end - at));
+            std::ranges::replace(choice, '_', ' ');
+            std::vector<std::uint32_t> words;
+            if (choice == "<url>" || choice == "<mail>")
+                words.push_back(numberOf(choice));
+            else
+                for (const auto& token : tokensOf(choice))
+                    words.push_back(numberOf(token.word));
+            for (auto node : from) {
+                for (const auto word : words)
+                    node = next(node, word);
+                out.push_back(node);
+            }
+            at = end + 1;
         }
-        if (m_nodes[node].role == Role::Unknown)
-            m_nodes[node].role = role;
+        once(out);
+        return out;
+    }
+    static void once(Places& places)
+    {
+        std::ranges::sort(places);
+        places.erase(std::unique(places.begin(), places.end()), places.end());
     }
 
-    std::vector<Node> m_nodes;
+    std::uint32_t numberOf(const std::string& word)
+    {
+        return m_words.try_emplace(word, std::uint32_t(m_words.size())).first->second;
+    }
+    std::uint32_t next(std::uint32_t node, std::uint32_t word)
+    {
+        const auto [it, is_new] = m_next.try_emplace(keyOf(node, word), std::uint32_t(m_roles.size()));
+        if (is_new)
+            m_roles.push_back(Role::Unknown);
+        return it->second;
+    }
+
+    std::unordered_map<std::string, std::uint32_t> m_words;
+    std::unordered_map<std::uint64_t, std::uint32_t> m_next;
+    /// Of each place; the first is where all phrases begin.
+    std::vector<Role> m_roles{Role::Unknown};
 };
 
+/// Made when it is first asked for: of seven languages a shelf has one or two.
 const Book& bookOf(std::string_view language)
 {
-    static const std::array<Book, kLanguages.size()> books{
-        Book(phraseBookText("en")), Book(phraseBookText("de")), Book(phraseBookText("fr")),
-        Book(phraseBookText("es")), Book(phraseBookText("it")), Book(phraseBookText("pt")),
-        Book(phraseBookText("id"))};
-    const auto at = std::ranges::find(kLanguages, language);
-    return books[static_cast<std::size_t>(at == kLanguages.end() ? 0 : at - kLanguages.begin())];
+    static std::array<std::once_flag, kLanguages.size()> made;
+    static std::array<std::optional<Book>, kLanguages.size()> books;
+    const auto found = std::ranges::find(kLanguages, language);
+    const std::size_t at = found == kLanguages.end() ? 0 : std::size_t(found - kLanguages.begin());
+    std::call_once(made[at], [at] { books[at].emplace(phraseBookText(kLanguages[at])); });
+    return *books[at];
 }
 
 } // namespace

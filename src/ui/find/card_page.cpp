@@ -184,7 +184,7 @@ QScrollArea* CardPage::scrolled(QWidget* inside, const char* name, const QString
 
 QWidget* CardPage::buildWords()
 {
-    auto* page = new QWidget(this);
+    auto* page = new QWidget(m_stack);
     auto* row = new QHBoxLayout(page);
     row->setContentsMargins(0, 0, 0, 0);
     row->setSpacing(0);
@@ -231,7 +231,7 @@ QWidget* CardPage::buildWords()
 
 QWidget* CardPage::buildKeyMap()
 {
-    auto* page = new QWidget(this);
+    auto* page = new QWidget(m_stack);
     auto* column = new QVBoxLayout(page);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(0);

@@ -46,7 +46,7 @@ HandOffPage::HandOffPage(Needs needs, const Theme& theme, QWidget* parent)
     m_ways = new QStackedWidget(this);
     m_ways->addWidget(buildSheets());
     m_needle = new NeedlePage(m_needs.job, m_needs.model, *m_files, m_needs.stitcher, m_needs.stitch_file,
-                              m_needs.place_at, m_needs.hoops, theme, this);
+                              m_needs.place_at, m_needs.hoops, theme, m_ways);
     m_ways->addWidget(m_needle);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);

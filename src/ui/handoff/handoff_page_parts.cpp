@@ -57,7 +57,7 @@ QString nameOf(SheetFormat format)
 
 QWidget* HandOffPage::buildSheets()
 {
-    auto* sheets = new QWidget(this);
+    auto* sheets = new QWidget(m_ways);
     auto* left = new QVBoxLayout;
     left->setSpacing(0);
     left->addWidget(buildTabs());

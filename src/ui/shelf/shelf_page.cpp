@@ -72,12 +72,12 @@ ShelfPage::ShelfPage(JobModel& job, FontListModel& fonts, ShelfKeeper& shelf, Sh
     column->setContentsMargins(0, 0, 0, 0);
     m_stack = new QStackedWidget(this);
     column->addWidget(m_stack);
-    m_twins = new TwinsPage(m_fonts, theme, this);
-    m_health = new HealthPage(theme, this);
-    m_sheet = new SheetPage(m_fonts.fits().pool(), theme, m_questions.save_path, this);
-    m_carried = new CarryPage(theme, this);
-    m_document = new DocumentPage(m_fonts.fits().pool(), theme, m_questions.open_file, this);
-    m_letters = new LettersPage(QStringLiteral("keptLetters"), theme, this);
+    m_twins = new TwinsPage(m_fonts, theme, m_stack);
+    m_health = new HealthPage(theme, m_stack);
+    m_sheet = new SheetPage(m_fonts.fits().pool(), theme, m_questions.save_path, m_stack);
+    m_carried = new CarryPage(theme, m_stack);
+    m_document = new DocumentPage(m_fonts.fits().pool(), theme, m_questions.open_file, m_stack);
+    m_letters = new LettersPage(QStringLiteral("keptLetters"), theme, m_stack);
     for (QWidget* page : std::initializer_list<QWidget*>{buildCollection(), m_twins, m_health, m_sheet,
                                                          m_carried, m_document, m_letters})
         m_stack->addWidget(page);
@@ -146,7 +146,7 @@ void ShelfPage::connectPages()
 
 QWidget* ShelfPage::buildCollection()
 {
-    auto* page = new QWidget(this);
+    auto* page = new QWidget(m_stack);
     auto* row = new QHBoxLayout(page);
     row->setContentsMargins(0, 0, 0, 0);
     row->setSpacing(0);
