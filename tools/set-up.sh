@@ -1,7 +1,7 @@
 # Sourced by ./start and ./check. say, stop and install_packages.
 # Lets ccache keep what uses precompiled headers (ccache manual, "Precompiled headers").
 export CCACHE_SLOPPINESS=pch_defines,time_macros
-# The core is compiled alike for ./start and for the tests (CMakePresets.json): one compilation serves both.
+# The same sources in another folder need not be compiled again.
 export CCACHE_NOHASHDIR=1
 
 say() { printf '\033[1m%s\033[0m\n' "$*"; }
