@@ -40,7 +40,7 @@ class Installed(unittest.TestCase):
     def test_all_is_there(self):
         for path in ("bin/under-ink", "bin/uink", "libexec/under-ink/standin-catalogue", "libexec/under-ink/standin-cutter",
                      "libexec/under-ink/standin-stitcher", "share/under-ink/demo/fonts/HartsorrelScript.ttf",
-                     "share/under-ink/demo/catalogue/listings.json", "share/applications/io.github.underink.UnderInk.desktop",
+                     "share/under-ink/demo/catalogue/listings.json", "share/under-ink/demo/pictures/label.jpg", "share/applications/io.github.underink.UnderInk.desktop",
                      "share/metainfo/io.github.underink.UnderInk.metainfo.xml", "share/mime/packages/under-ink.xml",
                      "share/icons/hicolor/scalable/apps/io.github.underink.UnderInk.svg", "share/man/man1/uink.1.gz",
                      "share/man/man1/under-ink.1.gz", "share/bash-completion/completions/uink", "share/zsh/vendor-completions/_uink",
