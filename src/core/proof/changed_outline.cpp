@@ -33,12 +33,13 @@ std::function<bool(const Segment&)> drawnSegments(const Outline& drawn)
     return [known = std::move(known), keyOf](const Segment& s) { return known.contains(keyOf(s)); };
 }
 
-Result<Outline> withFewerNodes(const Outline& before, Outline after, Unit unit, const CancelToken& cancel)
+Result<Outline> withFewerNodes(const std::function<bool(const Segment&)>& stays, const Outline& after,
+                               Unit unit, const CancelToken& cancel)
 {
     ReduceOptions options;
     options.tolerance = kSimpler_u * unit.u;
     options.cancel = cancel;
-    options.keeps = drawnSegments(before);
+    options.keeps = stays;
     auto reduced = reduceNodes(after, unit, options);
     if (!reduced)
         return fail(reduced.error());
@@ -54,16 +55,14 @@ Result<Outline> changedBy(const Outline& outline, const Outline& change, Boolean
         boxes.push_back(grownBy(piece.outer.bounds(), unit.u));
     for (const auto& piece : outline.pieces) {
         const Box box = piece.outer.bounds();
-        const bool is_near = std::ranges::any_of(boxes, [&](const Box& b) {
-            return b.x0 <= box.x1 && b.x1 >= box.x0 && b.y0 <= box.y1 && b.y1 >= box.y0;
-        });
+        const bool is_near = std::ranges::any_of(boxes, [&](const Box& b) { return meets(b, box); });
         (is_near ? near : out).pieces.push_back(piece);
     }
     auto made = combine(near, change, op, unit, cancel);
     if (!made)
         return made;
-    auto kept = withCurvesOf(near, std::move(*made), kSameCurve_u * unit.u);
-    auto simple = withFewerNodes(near, std::move(kept), unit, cancel);
+    const Outline kept = withCurvesOf(near, std::move(*made), kSameCurve_u * unit.u);
+    auto simple = withFewerNodes(drawnSegments(near), kept, unit, cancel);
     if (!simple)
         return simple;
     std::vector<Contour> rings = toPaths(*simple);

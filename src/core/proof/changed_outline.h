@@ -18,9 +18,10 @@ Result<Outline> changedBy(const Outline& outline, const Outline& change, Boolean
 /// Tells of a segment whether it lies in `drawn`, to the bit.
 std::function<bool(const Segment&)> drawnSegments(const Outline& drawn);
 
-/// What is new in `after` with as few nodes as say the same within half a u; what was in `before` stays to the bit.
+/// `after` with as few nodes as say the same within half a u; segments that `stays` is true of stay to the bit.
 /// Errors: those of reduceNodes().
-Result<Outline> withFewerNodes(const Outline& before, Outline after, Unit unit, const CancelToken& cancel);
+Result<Outline> withFewerNodes(const std::function<bool(const Segment&)>& stays, const Outline& after,
+                               Unit unit, const CancelToken& cancel);
 
 /// `after`, with every curve that is the one of `before` within `tolerance` put back to the bit.
 Outline withCurvesOf(const Outline& before, Outline after, double tolerance);

@@ -145,7 +145,7 @@ Result<Outline> withoutTeeth(const Outline& drawn, const Outline& mended, double
     Paths even;
     for (const auto& ring : before)
         even.push_back(withEvenStretches(ring, width, kTolerance_u * unit.u, isDrawn, boxes));
-    if (isCrossing(even)) { // one at a time
+    if (even != before && isCrossing(even)) { // one at a time
         Paths after = before;
         for (std::size_t i = 0; i < before.size(); ++i) {
             if (cancel.isCancelled())
@@ -158,7 +158,7 @@ Result<Outline> withoutTeeth(const Outline& drawn, const Outline& mended, double
         }
         even = std::move(after);
     }
-    return withFewerNodes(drawn, nested(std::move(even)), unit, cancel);
+    return withFewerNodes(isDrawn, nested(std::move(even)), unit, cancel);
 }
 
 } // namespace ink

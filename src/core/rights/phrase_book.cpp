@@ -4,7 +4,6 @@
 #include <array>
 #include <cstdint>
 #include <limits>
-#include <mutex>
 #include <optional>
 #include <stdexcept>
 #include <string>
@@ -194,15 +193,14 @@ private:
     std::vector<Role> m_roles{Role::Unknown};
 };
 
-/// Made when it is first asked for: of seven languages a shelf has one or two.
 const Book& bookOf(std::string_view language)
 {
-    static std::array<std::once_flag, kLanguages.size()> made;
-    static std::array<std::optional<Book>, kLanguages.size()> books;
-    const auto found = std::ranges::find(kLanguages, language);
-    const std::size_t at = found == kLanguages.end() ? 0 : std::size_t(found - kLanguages.begin());
-    std::call_once(made[at], [at] { books[at].emplace(phraseBookText(kLanguages[at])); });
-    return *books[at];
+    static const std::array<Book, kLanguages.size()> books{
+        Book(phraseBookText("en")), Book(phraseBookText("de")), Book(phraseBookText("fr")),
+        Book(phraseBookText("es")), Book(phraseBookText("it")), Book(phraseBookText("pt")),
+        Book(phraseBookText("id"))};
+    const auto at = std::ranges::find(kLanguages, language);
+    return books[static_cast<std::size_t>(at == kLanguages.end() ? 0 : at - kLanguages.begin())];
 }
 
 } // namespace
