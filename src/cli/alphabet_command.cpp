@@ -5,6 +5,7 @@
 #include "core/alphabet/letter_names.h"
 #include "core/alphabet/made_alphabet.h"
 #include "core/alphabet/typed.h"
+#include "core/base/json_text.h"
 #include "core/base/user_folders.h"
 #include "core/formats/stitch_file.h"
 #include "core/stitch/stitch_figures.h"
@@ -13,7 +14,6 @@
 #include "shelf/font_rights.h"
 
 #include <CLI/CLI.hpp>
-#include <nlohmann/json.hpp>
 
 #include <cmath>
 #include <iostream>
@@ -72,7 +72,7 @@ Json alphabetJson(const Alphabet& alphabet, bool with_letters)
 Result<void> report(const AlphabetArguments& a, Json json)
 {
     return writeTo(a.report, [&](std::ostream& out) -> Result<void> {
-        out << json.dump(1) << '\n';
+        out << jsonText(json, 1) << '\n';
         return {};
     });
 }

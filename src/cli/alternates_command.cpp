@@ -1,12 +1,12 @@
 #include "cli/commands.h"
 #include "cli/output.h"
 
+#include "core/base/json_text.h"
 #include "core/type/key_map.h"
 #include "core/type/ownership_trial.h"
 #include "core/type/shape.h"
 
 #include <CLI/CLI.hpp>
-#include <nlohmann/json.hpp>
 
 #include <cmath>
 #include <memory>
@@ -117,7 +117,7 @@ Result<void> runAlternates(const AlternatesArguments& a)
     if (a.with_trial)
         json["guesses"] = trialOf(**face);
     return writeTo(a.report, [&](std::ostream& out) -> Result<void> {
-        out << json.dump(1, ' ', false, nlohmann::json::error_handler_t::replace) << '\n';
+        out << jsonText(json, 1) << '\n';
         return {};
     });
 }

@@ -1,10 +1,10 @@
 #include "cli/commands.h"
 #include "cli/output.h"
 
+#include "core/base/json_text.h"
 #include "core/type/key_map.h"
 
 #include <CLI/CLI.hpp>
-#include <nlohmann/json.hpp>
 
 #include <memory>
 
@@ -45,7 +45,7 @@ Result<void> runKeymap(const KeymapArguments& a)
                                       {"without_key", listed(map.without_key)},
                                       {"private_use_only", listed(map.private_only)}};
     return writeTo(a.report, [&](std::ostream& out) -> Result<void> {
-        out << json.dump(1, ' ', false, nlohmann::json::error_handler_t::replace) << '\n';
+        out << jsonText(json, 1) << '\n';
         return {};
     });
 }

@@ -1,6 +1,7 @@
 #include "cli/commands.h"
 #include "cli/output.h"
 
+#include "core/base/json_text.h"
 #include "core/base/on_threads.h"
 #include "core/base/user_folders.h"
 #include "core/match/face_likeness.h"
@@ -9,7 +10,6 @@
 #include "shelf/font_sources.h"
 
 #include <CLI/CLI.hpp>
-#include <nlohmann/json.hpp>
 
 #include <algorithm>
 #include <cmath>
@@ -108,7 +108,7 @@ Result<void> matchLike(const MatchArguments& a)
                         {"faces", faces.entries.size()},
                         {"refused", faces.refused},
                         {"found", std::move(found)}};
-        out << json.dump(1) << '\n';
+        out << jsonText(json, 1) << '\n';
         return {};
     });
 }
@@ -220,7 +220,7 @@ Result<void> matchPicture(const MatchArguments& a)
                         {"faces", faces.entries.size()},
                         {"refused", faces.refused},
                         {"found", std::move(found)}};
-        out << json.dump(1) << '\n';
+        out << jsonText(json, 1) << '\n';
         return {};
     });
 }

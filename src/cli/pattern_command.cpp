@@ -2,10 +2,10 @@
 #include "cli/name_arguments.h"
 #include "cli/output.h"
 
+#include "core/base/json_text.h"
 #include "core/formats/pattern_file.h"
 
 #include <CLI/CLI.hpp>
-#include <nlohmann/json.hpp>
 
 #include <iostream>
 #include <memory>
@@ -78,7 +78,7 @@ Result<void> runPattern(const PatternArguments& a)
                                           {"page_mm", {pattern->page_width_mm, pattern->page_height_mm}},
                                           {"width_mm", pattern->whole_mm.width()},
                                           {"height_mm", pattern->whole_mm.height()}};
-        out << json.dump(2) << '\n';
+        out << jsonText(json, 2) << '\n';
         return {};
     });
 }

@@ -1,9 +1,9 @@
 #include "cli/commands.h"
 
+#include "core/base/json_text.h"
 #include "core/design/set_words.h"
 
 #include <CLI/CLI.hpp>
-#include <nlohmann/json.hpp>
 
 #include <array>
 #include <iostream>
@@ -69,7 +69,7 @@ Result<void> runShape(const ShapeArguments& a)
                                       {"right_to_left", line->is_right_to_left},
                                       {"missing", missing},
                                       {"glyphs", glyphs}};
-    std::cout << json.dump(1) << '\n';
+    std::cout << jsonText(json, 1) << '\n';
     return {};
 }
 

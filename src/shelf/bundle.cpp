@@ -3,11 +3,10 @@
 #include "core/base/digest.h"
 #include "core/base/file_copy.h"
 #include "core/base/json_number.h"
+#include "core/base/json_text.h"
 #include "core/base/told.h"
 #include "core/intake/package.h"
 #include "core/package/archive.h"
-
-#include <nlohmann/json.hpp>
 
 #include <algorithm>
 #include <map>
@@ -58,7 +57,7 @@ Carried carriedFrom(const OrderedJson& json)
     for (const auto& document : json.value("documents", OrderedJson::array()))
         font.documents.push_back({document.at("name"), document.at("sha256")});
     if (json.contains("rights"))
-        font.rights = rightsRecordFrom(json.at("rights").dump()).value_or(RightsRecord{});
+        font.rights = rightsRecordFrom(jsonText(json.at("rights"), kOneLine)).value_or(RightsRecord{});
     return font;
 }
 
@@ -83,7 +82,7 @@ public:
         if (!mine)
             return fail(mine.error());
         m_mine = std::move(*mine);
-        const auto json = OrderedJson::parse(m_manifest, nullptr, false);
+        const auto json = orderedJsonFrom(m_manifest);
         if (!json.is_object() || json.value("format", OrderedJson()) != "under-ink-shelf")
             return fail(ErrorCode::PackageDamaged, m_file.string(),
                         "it is not a shelf that was written to a file");
@@ -259,7 +258,7 @@ Result<void> writeBundle(const fs::path& file, const ShelfStore& store, const st
             files.emplace(document.sha256, contentEntry(store, document.sha256));
         }
         if (!(*record == RightsRecord{}))
-            json["rights"] = OrderedJson::parse(rightsRecordText(*record, font.sha256));
+            json["rights"] = orderedJsonFrom(rightsRecordText(*record, font.sha256));
         for (const auto& paper : record->papers)
             if (!paper.sha256.empty())
                 files.emplace(paper.sha256,
@@ -269,9 +268,7 @@ Result<void> writeBundle(const fs::path& file, const ShelfStore& store, const st
         manifest["fonts"].push_back(std::move(json));
     }
     std::vector<NewArchiveEntry> entries{
-        {kManifest, [&manifest]() -> Result<std::string> {
-             return manifest.dump(1, ' ', false, OrderedJson::error_handler_t::replace) + '\n';
-         }}};
+        {kManifest, [&manifest]() -> Result<std::string> { return jsonText(manifest, 1) + '\n'; }}};
     for (auto& [digest, entry] : files)
         entries.push_back(std::move(entry));
     return writeFile(file, [&](std::ostream& out) { return writeZip(out, entries); });

@@ -1,8 +1,7 @@
 #include "shelf/face_json.h"
 
 #include "core/base/json_number.h"
-
-#include <nlohmann/json.hpp>
+#include "core/base/json_text.h"
 
 #include <array>
 
@@ -47,12 +46,12 @@ std::string jsonOf(const FaceInfo& face)
     for (const auto& [name, member] : kTexts)
         if (!(face.*member).empty())
             json[name] = face.*member;
-    return json.dump(-1, ' ', false, Json::error_handler_t::replace);
+    return jsonText(json, kOneLine);
 }
 
 std::optional<FaceInfo> faceFrom(std::string_view text)
 {
-    const auto json = Json::parse(text, nullptr, false);
+    const auto json = jsonFrom(text);
     if (!json.is_object())
         return std::nullopt;
     try {

@@ -2,8 +2,7 @@
 
 #include "core/base/digest.h"
 #include "core/base/file_output.h"
-
-#include <nlohmann/json.hpp>
+#include "core/base/json_text.h"
 
 #include <algorithm>
 #include <chrono>
@@ -32,10 +31,10 @@ std::string textOf(const KeptJob& kept)
 {
     std::ostringstream job;
     writeJob(job, kept.job);
-    KeptJson json = KeptJson::parse(job.str());
+    KeptJson json = orderedJsonFrom(job.str());
     json[kSession] = {
         {"file", kept.file}, {"saved_sha256", kept.saved_sha256}, {"letters_sha256", kept.letters_sha256}};
-    return json.dump(1, ' ', false, KeptJson::error_handler_t::replace) + "\n";
+    return jsonText(json, 1) + "\n";
 }
 
 Result<KeptJob> keptFrom(const std::string& text)
@@ -45,7 +44,7 @@ Result<KeptJob> keptFrom(const std::string& text)
     if (!job)
         return fail(job.error());
     KeptJob kept{std::move(*job), {}, {}, {}};
-    const KeptJson json = KeptJson::parse(text, nullptr, false);
+    const KeptJson json = orderedJsonFrom(text);
     if (const auto session = json.find(kSession); session != json.end() && session->is_object()) {
         const auto take = [&](const char* key, std::string& to) {
             if (const auto it = session->find(key); it != session->end() && it->is_string())

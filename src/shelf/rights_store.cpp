@@ -3,9 +3,8 @@
 #include "core/base/digest.h"
 #include "core/base/file_copy.h"
 #include "core/base/json_number.h"
+#include "core/base/json_text.h"
 #include "core/base/told.h"
-
-#include <nlohmann/json.hpp>
 
 #include <algorithm>
 
@@ -59,12 +58,12 @@ std::string rightsRecordText(const RightsRecord& record, const std::string& font
                     {"font_sha256", font_sha256},    {"listing", record.listing},
                     {"sold", record.sold},           {"papers", record.papers},
                     {"decisions", record.decisions}, {"others_marks", record.others_marks}};
-    return json.dump(1, ' ', false, Json::error_handler_t::replace) + '\n';
+    return jsonText(json, 1) + '\n';
 }
 
 Result<RightsRecord> rightsRecordFrom(const std::string& text)
 {
-    const auto json = Json::parse(text, nullptr, false);
+    const auto json = jsonFrom(text);
     if (!json.is_object())
         return fail(ErrorCode::DocumentDamaged);
     try {

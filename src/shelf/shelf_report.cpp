@@ -1,6 +1,6 @@
 #include "shelf/shelf_report.h"
 
-#include <nlohmann/json.hpp>
+#include "core/base/json_text.h"
 
 #include <ostream>
 
@@ -52,7 +52,7 @@ OrderedJson namesOf(const std::vector<ShelfFont>& fonts)
 void write(std::ostream& out, const OrderedJson& json)
 {
     // File names may hold any bytes.
-    out << json.dump(1, ' ', false, OrderedJson::error_handler_t::replace) << '\n';
+    out << jsonText(json, 1) << '\n';
 }
 
 } // namespace

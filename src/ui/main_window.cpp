@@ -19,6 +19,7 @@
 #include "ui/station_rail.h"
 #include "ui/text.h"
 #include "ui/widgets/message_line.h"
+#include "ui/widgets/page_stack.h"
 #include "ui/widgets/wheel_scrolls.h"
 
 #include <QAction>
@@ -30,7 +31,6 @@
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QScreen>
-#include <QStackedWidget>
 
 #include <algorithm>
 
@@ -88,7 +88,7 @@ void MainWindow::build()
     auto* middle = new QHBoxLayout;
     middle->setSpacing(0);
     m_rail = new StationRail(m_theme, this);
-    m_stack = new QStackedWidget(this);
+    m_stack = new PageStack(this);
     middle->addWidget(m_rail);
     middle->addWidget(m_stack, 1);
     column->addLayout(middle, 1);

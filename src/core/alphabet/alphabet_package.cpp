@@ -3,12 +3,11 @@
 #include "core/alphabet/alphabet_font.h"
 #include "core/alphabet/letter_names.h"
 #include "core/base/file_output.h"
+#include "core/base/json_text.h"
 #include "core/base/told.h"
 #include "core/formats/stitch_file.h"
 #include "core/package/archive.h"
 #include "core/type/shape.h"
-
-#include <nlohmann/json.hpp>
 
 #include <algorithm>
 #include <array>
@@ -230,7 +229,7 @@ std::optional<AlphabetPackage> described(const std::vector<File>& files, const F
 {
     if (description.bytes.size() > kMostDescription_bytes)
         return {};
-    const auto json = Json::parse(description.bytes, nullptr, false);
+    const auto json = orderedJsonFrom(description.bytes);
     if (!json.is_object() || text(json, "format") != "under-ink-alphabet" || !json.contains("letters") ||
         !json["letters"].is_array())
         return {};
@@ -373,8 +372,7 @@ Result<std::vector<File>> filesOf(const Alphabet& alphabet, std::span<const Stit
         if (letter.glyph_id != 0)
             own["glyph"] = letter.glyph_id;
     }
-    files.push_back(
-        {std::string(kAlphabetDescription), json.dump(1, ' ', false, Json::error_handler_t::replace) + "\n"});
+    files.push_back({std::string(kAlphabetDescription), jsonText(json, 1) + "\n"});
     return files;
 }
 

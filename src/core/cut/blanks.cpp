@@ -1,8 +1,7 @@
 #include "core/cut/blanks.h"
 
 #include "core/base/file_output.h"
-
-#include <nlohmann/json.hpp>
+#include "core/base/json_text.h"
 
 #include <ostream>
 
@@ -37,9 +36,11 @@ Result<std::vector<Blank>> readBlanks(const std::filesystem::path& file)
     const auto bytes = readFile(file, kMostBytes);
     if (!bytes)
         return fail(bytes.error());
+    const auto document = jsonFrom(*bytes);
+    if (!document.is_object())
+        return fail(ErrorCode::DocumentDamaged, file.string());
     std::vector<Blank> out;
     try {
-        const auto document = nlohmann::json::parse(*bytes);
         for (const auto& json : document.at("blanks")) {
             PatternSettings s;
             s.blank =
@@ -59,7 +60,7 @@ Result<void> writeBlanks(const std::filesystem::path& file, const std::vector<Bl
     for (const auto& blank : blanks)
         json.push_back({{"name", blank.name}, {"width_mm", blank.width_mm}, {"height_mm", blank.height_mm}});
     return writeFile(file.string(), [&](std::ostream& out) -> Result<void> {
-        out << nlohmann::ordered_json{{"blanks", json}}.dump(2) << '\n';
+        out << jsonText(nlohmann::ordered_json{{"blanks", json}}, 2) << '\n';
         return {};
     });
 }

@@ -3,9 +3,8 @@
 #include "core/base/text.h"
 
 #include "core/base/file_output.h"
+#include "core/base/json_text.h"
 #include "core/cut/material_texts.h"
-
-#include <nlohmann/json.hpp>
 
 #include <algorithm>
 #include <array>
@@ -109,12 +108,12 @@ void writeMaterialCard(std::ostream& out, const MaterialCard& card)
         json["length_mm"] = card.sheet.length_mm;
     if (!card.note.empty())
         json["note"] = card.note;
-    out << json.dump(2, ' ', false, nlohmann::json::error_handler_t::replace) << '\n';
+    out << jsonText(json, 2) << '\n';
 }
 
 Result<MaterialCard> readMaterialCard(std::string_view json_text, const std::string& id)
 {
-    const auto json = nlohmann::json::parse(json_text, nullptr, false);
+    const auto json = jsonFrom(json_text);
     try {
         if (!json.is_object() || json.value("format", "") != "under-ink-material")
             return fail(ErrorCode::DocumentDamaged, id, "it is no material card");

@@ -1,6 +1,6 @@
 #include "core/design/design_report.h"
 
-#include <nlohmann/json.hpp>
+#include "core/base/json_text.h"
 
 #include <cmath>
 #include <ostream>
@@ -94,7 +94,7 @@ void writeReport(std::ostream& out, const ComposedDesign& composed, bool with_me
     json["missing_fonts"] = Json::array();
     for (const auto& font : composed.setting.missing_fonts)
         json["missing_fonts"].push_back(font.path);
-    out << json.dump(2) << '\n';
+    out << jsonText(json, 2) << '\n';
 }
 
 } // namespace ink

@@ -1,11 +1,10 @@
 #include "core/design/job.h"
 
+#include "core/base/json_text.h"
 #include "core/base/told.h"
 #include "core/design/lettering_json.h"
 #include "core/design/list_json.h"
 #include "core/type/shape.h"
-
-#include <nlohmann/json.hpp>
 
 #include <algorithm>
 #include <array>
@@ -175,7 +174,7 @@ void writeJob(std::ostream& out, const Job& job)
         json["finishing"] = finishingJson(job.finishing);
     if (!job.lettering.isPlain())
         json["lettering"] = detail::letteringJson(job.lettering);
-    out << json.dump(2, ' ', false, nlohmann::json::error_handler_t::replace) << '\n';
+    out << jsonText(json, 2) << '\n';
 }
 
 namespace {
@@ -197,7 +196,7 @@ WeedingRule weedingRuleFrom(const nlohmann::json& weeding)
 
 Result<Job> readJob(std::istream& in)
 {
-    const auto json = nlohmann::json::parse(in, nullptr, false);
+    const auto json = jsonFrom(std::string(std::istreambuf_iterator<char>(in), {}));
     if (!json.is_object() || json.value("format", nlohmann::json()) != "under-ink-job")
         return fail(ErrorCode::DocumentDamaged);
     try {

@@ -1,6 +1,6 @@
 #include "core/design/design_proof.h"
 
-#include <nlohmann/json.hpp>
+#include "core/base/json_text.h"
 
 #include <cmath>
 #include <ostream>
@@ -67,7 +67,7 @@ void writeProofReport(std::ostream& out, const ComposedDesign& composed, const D
     json["weeding"] = {{"parts", proof.weeding.parts},
                        {"smallest_mm2", rounded(proof.weeding.smallest_mm2)},
                        {"minutes", rounded(proof.weeding.minutes)}};
-    out << json.dump(2) << '\n';
+    out << jsonText(json, 2) << '\n';
 }
 
 } // namespace ink

@@ -1,9 +1,8 @@
 #include "core/fit/fit_marks.h"
 
+#include "core/base/json_text.h"
 #include "core/type/key_map.h"
 #include "core/type/shape.h"
-
-#include <nlohmann/json.hpp>
 
 #include <cmath>
 #include <ostream>
@@ -120,7 +119,7 @@ void writeFitReport(std::ostream& out, const FitMarks& marks, const ProcessLimit
         {"alternates", alternatesJson(marks)},
         {"private_use_only", hidden},
     };
-    out << json.dump(1) << '\n';
+    out << jsonText(json, 1) << '\n';
 }
 
 } // namespace ink

@@ -1,8 +1,7 @@
 #include "core/handoff/rights_slip.h"
 
 #include "core/base/digest.h"
-
-#include <nlohmann/json.hpp>
+#include "core/base/json_text.h"
 
 #include <algorithm>
 #include <filesystem>
@@ -100,7 +99,7 @@ void writeSlipJson(std::ostream& out, const RightsSlip& slip)
                                 {"fonts", fonts}};
     if (!slip.ground.empty())
         json["ground"] = slip.ground;
-    out << json.dump(2, ' ', false, nlohmann::json::error_handler_t::replace) << '\n';
+    out << jsonText(json, 2) << '\n';
 }
 
 } // namespace ink

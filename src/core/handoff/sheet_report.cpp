@@ -1,8 +1,7 @@
 #include "core/handoff/sheet_report.h"
 
+#include "core/base/json_text.h"
 #include "core/type/shape.h"
-
-#include <nlohmann/json.hpp>
 
 #include <cmath>
 #include <ostream>
@@ -105,7 +104,7 @@ void writeSheetReport(std::ostream& out, const SheetPlan& plan, const std::vecto
                     {"minutes", rounded(plan.duration_s() / 60.0)},
                     {"mirrored", is_mirrored},
                     {"material_cost", rounded(plan.cost())}};
-    out << json.dump(2, ' ', false, nlohmann::json::error_handler_t::replace) << '\n';
+    out << jsonText(json, 2) << '\n';
 }
 
 } // namespace ink

@@ -1,6 +1,6 @@
 #include "core/handoff/sewn_name.h"
 
-#include <nlohmann/json.hpp>
+#include "core/base/json_text.h"
 
 #include <cmath>
 #include <ostream>
@@ -77,7 +77,7 @@ void writeStitchReport(std::ostream& out, const SewnName& name, const StitchSett
                                     {"limit", tidy(f.limit)},
                                     {"at_mm", pointJson(f.at)},
                                     {"places", f.count}});
-    out << json.dump(2, ' ', false, Json::error_handler_t::replace) << '\n';
+    out << jsonText(json, 2) << '\n';
 }
 
 void writeLookReport(std::ostream& out, const ReadStitches& file, const StitchFigures& figures)
@@ -85,7 +85,7 @@ void writeLookReport(std::ostream& out, const ReadStitches& file, const StitchFi
     Json json = figuresJson(figures);
     json["title"] = file.title;
     json["cut_short"] = file.is_cut_short;
-    out << json.dump(2, ' ', false, Json::error_handler_t::replace) << '\n';
+    out << jsonText(json, 2) << '\n';
 }
 
 } // namespace ink

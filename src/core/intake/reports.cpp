@@ -1,6 +1,6 @@
 #include "core/intake/package_rights.h"
 
-#include <nlohmann/json.hpp>
+#include "core/base/json_text.h"
 
 #include <ostream>
 
@@ -72,7 +72,7 @@ Json dossierJson(const Dossier& dossier)
 
 void write(std::ostream& out, const Json& json)
 {
-    out << json.dump(1, ' ', false, nlohmann::json::error_handler_t::replace) << '\n';
+    out << jsonText(json, 1) << '\n';
 }
 
 } // namespace

@@ -2,11 +2,10 @@
 
 #include "core/base/file_output.h"
 #include "core/base/json_number.h"
+#include "core/base/json_text.h"
 #include "core/base/told.h"
 #include "core/formats/svg_writer.h"
 #include "core/package/archive.h"
-
-#include <nlohmann/json.hpp>
 
 #include <algorithm>
 #include <map>
@@ -21,7 +20,7 @@ constexpr std::size_t kMostBytes = 256u << 20;
 
 Result<std::vector<StoredFont>> fontsFrom(const std::string& text, const std::string& name)
 {
-    const auto json = nlohmann::json::parse(text, nullptr, false);
+    const auto json = jsonFrom(text);
     if (!json.is_object())
         return fail(ErrorCode::ProjectDamaged, name, "letters.json");
     std::vector<StoredFont> fonts;
@@ -36,7 +35,7 @@ Result<std::vector<StoredFont>> fontsFrom(const std::string& text, const std::st
 
 Result<void> checkVersion(const std::string& text, const std::string& name)
 {
-    const auto json = nlohmann::json::parse(text, nullptr, false);
+    const auto json = jsonFrom(text);
     if (!json.is_object() || json.value("format", nlohmann::json()) != "under-ink-project" ||
         !json.value("version", nlohmann::json()).is_number_integer())
         return fail(ErrorCode::ProjectDamaged, name, "project.json");
@@ -101,11 +100,9 @@ Result<void> writeProject(std::ostream& out, const Project& project)
             {std::move(name), [bytes = std::move(bytes)]() -> Result<std::string> { return bytes; }});
     };
     add("mimetype", std::string(kMimeType));
-    add("project.json", head.dump(1) + "\n");
+    add("project.json", jsonText(head, 1) + "\n");
     add("job.json", job.str());
-    add("letters.json", nlohmann::ordered_json{{"fonts", fonts}}.dump(
-                            1, ' ', false, nlohmann::json::error_handler_t::replace) +
-                            "\n");
+    add("letters.json", jsonText(nlohmann::ordered_json{{"fonts", fonts}}, 1) + "\n");
     add("preview.svg", project.preview_svg);
     for (const auto& document : project.evidence)
         add(std::string(kEvidence) + document.name, document.bytes);

@@ -1,6 +1,7 @@
 #include "standins/catalogue/catalogue_server.h"
 
 #include "core/base/file_output.h"
+#include "core/base/json_text.h"
 
 #include <QHostAddress>
 #include <QHttpServerRequest>
@@ -32,10 +33,7 @@ struct Answer
 
 Answer jsonAnswer(const Json& json)
 {
-    return {QByteArray::fromStdString(json.dump(-1, ' ', false, Json::error_handler_t::replace)),
-            "application/json",
-            Status::Ok,
-            {}};
+    return {QByteArray::fromStdString(jsonText(json, kOneLine)), "application/json", Status::Ok, {}};
 }
 
 Answer problem(Status status, const std::string& words)

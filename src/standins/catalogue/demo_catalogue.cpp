@@ -2,6 +2,7 @@
 
 #include "core/base/digest.h"
 #include "core/base/file_output.h"
+#include "core/base/json_text.h"
 #include "core/base/text.h"
 #include "core/type/alternates.h"
 #include "core/type/key_map.h"
@@ -28,7 +29,7 @@ bool matches(const Json& listing, const Query& query)
     }
     const std::string haystack =
         lowered(listing.at("name").get<std::string>() + " " + listing.at("foundry").get<std::string>() + " " +
-                listing.at("description").get<std::string>() + " " + listing.at("tags").dump());
+                listing.at("description").get<std::string>() + " " + jsonText(listing.at("tags"), kOneLine));
     std::istringstream words(lowered(query.words));
     for (std::string word; words >> word;)
         if (haystack.find(word) == std::string::npos)
@@ -66,7 +67,7 @@ Result<DemoCatalogue> DemoCatalogue::open(const std::filesystem::path& folder)
     const auto bytes = readFile(folder / "listings.json", kLargestPackage);
     if (!bytes)
         return fail(bytes.error());
-    const auto json = Json::parse(*bytes, nullptr, false);
+    const auto json = orderedJsonFrom(*bytes);
     if (json.is_discarded() || !json.contains("listings"))
         return fail(ErrorCode::DocumentDamaged, (folder / "listings.json").string());
     DemoCatalogue catalogue;

@@ -9,6 +9,7 @@
 #include "ui/compose/try_on_strip.h"
 #include "ui/measures.h"
 #include "ui/text.h"
+#include "ui/widgets/page_stack.h"
 #include "ui/widgets/sentence_bar.h"
 
 #include <QButtonGroup>
@@ -20,7 +21,6 @@
 #include <QPushButton>
 #include <QScopedValueRollback>
 #include <QScrollArea>
-#include <QStackedWidget>
 #include <QVBoxLayout>
 
 #include <algorithm>
@@ -95,7 +95,7 @@ void ComposeStrip::build()
     }
     m_tabs[Dressings]->hide();
     column->addLayout(head);
-    m_stack = new QStackedWidget(this);
+    m_stack = new PageStack(this);
     m_tries = new TryOnStrip(m_theme, m_stack);
     m_tries->setObjectName(QStringLiteral("tryOnStrip"));
     auto* tails = new QScrollArea(m_stack);

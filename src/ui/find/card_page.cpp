@@ -6,6 +6,7 @@
 #include "ui/find/font_line_delegate.h"
 #include "ui/measures.h"
 #include "ui/text.h"
+#include "ui/widgets/page_stack.h"
 
 #include <QButtonGroup>
 #include <QDate>
@@ -16,7 +17,6 @@
 #include <QLineEdit>
 #include <QPushButton>
 #include <QScrollArea>
-#include <QStackedWidget>
 #include <QUndoCommand>
 
 #include <algorithm>
@@ -68,7 +68,7 @@ CardPage::CardPage(JobModel& job, FontListModel& fonts, CatalogueClient& catalog
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(0);
     column->addWidget(buildHead());
-    m_stack = new QStackedWidget(this);
+    m_stack = new PageStack(this);
     m_alphabet = new GlyphGrid(theme, this);
     m_dossier = new DossierView(theme, std::move(questions), this);
     m_stack->addWidget(buildWords());

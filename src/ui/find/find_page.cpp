@@ -7,6 +7,7 @@
 #include "ui/measures.h"
 #include "ui/widgets/choice.h"
 #include "ui/widgets/flow_row.h"
+#include "ui/widgets/page_stack.h"
 
 #include <QHBoxLayout>
 #include <QKeyEvent>
@@ -16,7 +17,6 @@
 #include <QPushButton>
 #include <QScrollBar>
 #include <QShortcut>
-#include <QStackedWidget>
 
 #include <algorithm>
 
@@ -45,7 +45,7 @@ FindPage::FindPage(FindServices services, const Theme& theme, QWidget* parent)
     column->setSpacing(0);
     m_arrivals = new Arrivals(m_job, m_fonts, m_services.catalogue, m_services.shelf, m_services.inbox,
                               m_services.downloads, theme, this);
-    m_stack = new QStackedWidget(this);
+    m_stack = new PageStack(this);
     auto* list_page = new QWidget(m_stack);
     auto* row = new QHBoxLayout(list_page);
     row->setContentsMargins(0, 0, 0, 0);

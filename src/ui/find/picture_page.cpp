@@ -7,6 +7,7 @@
 #include "ui/find/picture_view.h"
 #include "ui/widgets/choice.h"
 #include "ui/widgets/flow_row.h"
+#include "ui/widgets/page_stack.h"
 
 #include <QApplication>
 #include <QClipboard>
@@ -19,7 +20,6 @@
 #include <QMimeData>
 #include <QPushButton>
 #include <QShortcut>
-#include <QStackedWidget>
 
 #include <utility>
 
@@ -69,7 +69,7 @@ PicturePage::PicturePage(LikenessModel& likeness, FontListModel& fonts, const Th
             m_words->paste();
     });
 
-    m_stack = new QStackedWidget(this);
+    m_stack = new PageStack(this);
     auto* empty = new QLabel(tr("Drop a picture of lettering here, paste one, or open a file.\n"
                                 "It stays on this computer."),
                              m_stack);

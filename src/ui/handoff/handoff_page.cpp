@@ -16,6 +16,7 @@
 #include "ui/text.h"
 #include "ui/widgets/flow_row.h"
 #include "ui/widgets/leaf.h"
+#include "ui/widgets/page_stack.h"
 #include "ui/widgets/sentence_bar.h"
 #include "ui/widgets/sentence_head.h"
 #include "ui/widgets/tab_row.h"
@@ -24,7 +25,6 @@
 #include <QLocale>
 #include <QPushButton>
 #include <QScrollArea>
-#include <QStackedWidget>
 
 #include <QVBoxLayout>
 
@@ -43,7 +43,7 @@ HandOffPage::HandOffPage(Needs needs, const Theme& theme, QWidget* parent)
     : Station(parent), m_needs(std::move(needs)), m_theme(theme)
 {
     m_files = new HandedFiles(m_needs.files, theme, this);
-    m_ways = new QStackedWidget(this);
+    m_ways = new PageStack(this);
     m_ways->addWidget(buildSheets());
     m_needle = new NeedlePage(m_needs.job, m_needs.model, *m_files, m_needs.stitcher, m_needs.stitch_file,
                               m_needs.place_at, m_needs.hoops, theme, m_ways);

@@ -15,6 +15,7 @@
 #include "ui/text.h"
 #include "ui/widgets/flow_row.h"
 #include "ui/widgets/leaf.h"
+#include "ui/widgets/page_stack.h"
 #include "ui/widgets/sentence_bar.h"
 #include "ui/widgets/sentence_head.h"
 #include "ui/widgets/tab_row.h"
@@ -61,7 +62,7 @@ QWidget* HandOffPage::buildSheets()
     auto* left = new QVBoxLayout;
     left->setSpacing(0);
     left->addWidget(buildTabs());
-    m_views = new QStackedWidget(sheets);
+    m_views = new PageStack(sheets);
     m_view = new SheetView(m_theme, m_views);
     m_pattern_view = new PatternView(m_theme, m_views);
     m_views->addWidget(m_view);

@@ -8,6 +8,7 @@
 #include "ui/proof/proof_view.h"
 #include "ui/text.h"
 #include "ui/widgets/leaf.h"
+#include "ui/widgets/page_stack.h"
 #include "ui/widgets/sentence_bar.h"
 #include "ui/widgets/sentence_head.h"
 #include "ui/widgets/tab_row.h"
@@ -15,7 +16,6 @@
 #include <QLabel>
 #include <QPushButton>
 #include <QShortcut>
-#include <QStackedWidget>
 #include <QVBoxLayout>
 
 #include <algorithm>
@@ -62,7 +62,7 @@ ProofPage::ProofPage(JobModel& job, DesignModel& design, ProofModel& proof, Lett
     auto* left = new QVBoxLayout;
     left->setSpacing(0);
     left->addWidget(buildTabs());
-    m_views = new QStackedWidget(this);
+    m_views = new PageStack(this);
     m_view = new ProofView(theme, m_views);
     m_pieces = new PiecesView(theme, m_views);
     m_views->addWidget(m_view);

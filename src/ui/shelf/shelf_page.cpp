@@ -18,6 +18,7 @@
 #include "ui/text.h"
 #include "ui/widgets/choice.h"
 #include "ui/widgets/flow_row.h"
+#include "ui/widgets/page_stack.h"
 
 #include <QDesktopServices>
 #include <QFileDialog>
@@ -28,7 +29,6 @@
 #include <QPushButton>
 #include <QScrollBar>
 #include <QShortcut>
-#include <QStackedWidget>
 #include <QVBoxLayout>
 
 #include <algorithm>
@@ -70,7 +70,7 @@ ShelfPage::ShelfPage(JobModel& job, FontListModel& fonts, ShelfKeeper& shelf, Sh
     setObjectName(QStringLiteral("page"));
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
-    m_stack = new QStackedWidget(this);
+    m_stack = new PageStack(this);
     column->addWidget(m_stack);
     m_twins = new TwinsPage(m_fonts, theme, m_stack);
     m_health = new HealthPage(theme, m_stack);

@@ -102,6 +102,8 @@ void SentenceBar::build(const std::vector<Part>& parts)
             widget->deleteLater();
     }
     m_widgets.clear();
+    // Each word that is shown would lay the whole window out again.
+    layout()->setEnabled(false);
     QWidget* before = nullptr;
     for (const auto& part : parts) {
         QWidget* widget = nullptr;
@@ -129,6 +131,7 @@ void SentenceBar::build(const std::vector<Part>& parts)
         button->hide();
         button->deleteLater();
     }
+    layout()->setEnabled(true);
 }
 
 /// The space behind a word stands behind it in either direction of writing.
