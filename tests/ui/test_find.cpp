@@ -186,6 +186,13 @@ void TestFind::pressingAMarkShowsWhereItComesFrom()
     QVERIFY(f.list()->viewport()->grab().toImage() != before);
     QTest::keyClick(mark, Qt::Key_Space);
     f.rest();
+    // At another size it says another figure, and whoever reads it with the keyboard is not sent away.
+    const QString said = mark->accessibleName();
+    f.window->jobModel().setSize({SizeBy::Width, 240});
+    f.rest();
+    QCOMPARE(f.find<QWidget>("markPanel")->findChild<QAbstractButton*>("mark1"), mark);
+    QVERIFY(mark->accessibleName() != said);
+    QVERIFY(mark->hasFocus());
     // The mark on the card itself does the same.
     const auto area = f.list()->visualRect(f.list()->currentIndex());
     QTest::mouseClick(f.list()->viewport(), Qt::LeftButton, {}, QPoint(area.left() + 60, area.bottom() - 16));

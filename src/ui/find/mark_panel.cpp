@@ -10,37 +10,10 @@
 #include <QPushButton>
 #include <QVBoxLayout>
 
+#include <algorithm>
+
 namespace ink::ui {
 namespace {
-
-/// A button of two lines: figure and words, and under them what they mean. Buttons of Qt have no wrapped
-/// text.
-class TextButton : public QPushButton
-{
-public:
-    TextButton(const Theme& theme, const QString& html, std::optional<Mark> mark, QWidget* parent)
-        : QPushButton(parent)
-    {
-        setProperty("role", QStringLiteral("mark"));
-        auto* row = new QHBoxLayout(this);
-        row->setContentsMargins(2 * kGrid, kGrid, 2 * kGrid, kGrid);
-        if (mark) {
-            auto* sign = new MarkLabel(theme, this);
-            sign->setMark(*mark);
-            sign->setAttribute(Qt::WA_TransparentForMouseEvents);
-            row->addWidget(sign, 0, Qt::AlignTop);
-        }
-        auto* text = new QLabel(html, this);
-        text->setWordWrap(true);
-        text->setFont(theme.text(TextSize::Small));
-        text->setAttribute(Qt::WA_TransparentForMouseEvents);
-        row->addWidget(text, 1);
-    }
-    QSize sizeHint() const override { return layout()->sizeHint(); }
-    QSize minimumSizeHint() const override { return layout()->minimumSize(); }
-    bool hasHeightForWidth() const override { return true; }
-    int heightForWidth(int width) const override { return layout()->heightForWidth(width); }
-};
 
 QString soft(const QString& words, const Theme& theme)
 {
@@ -48,23 +21,44 @@ QString soft(const QString& words, const Theme& theme)
         .arg(theme.colours().soft_ink.name(), words.toHtmlEscaped());
 }
 
-QPushButton* markButton(const FitMarkLine& line, const Theme& theme, QWidget* parent)
-{
-    auto* button = new TextButton(
-        theme,
-        QStringLiteral("<b>%1</b> %2<br>%3")
-            .arg(line.figure.toHtmlEscaped(), line.words.toHtmlEscaped(), soft(line.explanation, theme)),
-        line.mark, parent);
-    button->setCheckable(true);
-    button->setAccessibleName(line.figure + QLatin1Char(' ') + line.words + QStringLiteral(". ") +
-                              line.explanation);
-    button->setToolTip(line.places.empty()
-                           ? line.explanation
-                           : line.explanation + QLatin1Char('\n') + QObject::tr("Press to see where."));
-    return button;
-}
-
 } // namespace
+
+/// A button of two lines: figure and words, and under them what they mean. Buttons of Qt have no wrapped
+/// text.
+class MarkPanel::TextButton : public QPushButton
+{
+public:
+    TextButton(const Theme& theme, bool has_sign, QWidget* parent)
+        : QPushButton(parent), m_sign(has_sign ? new MarkLabel(theme, this) : nullptr),
+          m_text(new QLabel(this))
+    {
+        setProperty("role", QStringLiteral("mark"));
+        auto* row = new QHBoxLayout(this);
+        row->setContentsMargins(2 * kGrid, kGrid, 2 * kGrid, kGrid);
+        m_text->setWordWrap(true);
+        m_text->setFont(theme.text(TextSize::Small));
+        m_text->setAttribute(Qt::WA_TransparentForMouseEvents);
+        if (m_sign) {
+            m_sign->setAttribute(Qt::WA_TransparentForMouseEvents);
+            row->addWidget(m_sign, 0, Qt::AlignTop);
+        }
+        row->addWidget(m_text, 1);
+    }
+    void say(const QString& html, const QString& spoken)
+    {
+        setAccessibleName(spoken);
+        m_text->setText(html);
+    }
+    void setMark(Mark mark) { m_sign->setMark(mark); }
+    QSize sizeHint() const override { return layout()->sizeHint(); }
+    QSize minimumSizeHint() const override { return layout()->minimumSize(); }
+    bool hasHeightForWidth() const override { return true; }
+    int heightForWidth(int width) const override { return layout()->heightForWidth(width); }
+
+private:
+    MarkLabel* m_sign;
+    QLabel* m_text;
+};
 
 MarkPanel::MarkPanel(const Theme& theme, QWidget* parent)
     : QWidget(parent), m_theme(theme), m_column(new QVBoxLayout(this))
@@ -75,26 +69,44 @@ MarkPanel::MarkPanel(const Theme& theme, QWidget* parent)
 
 void MarkPanel::setLines(const std::vector<FitMarkLine>& lines)
 {
-    std::vector<QString> key;
-    for (const auto& line : lines)
-        key.push_back(line.figure + line.words + line.explanation);
-    if (key == m_key)
-        return;
-    m_key = std::move(key);
+    // A size is dragged with one of them in focus, and only figures change.
+    if (!std::ranges::equal(lines, m_buttons, {}, &FitMarkLine::kind, [](const auto& b) { return b.first; }))
+        makeButtons(lines);
+    for (std::size_t i = 0; i < lines.size(); ++i) {
+        const auto& line = lines[i];
+        auto* button = m_buttons[i].second;
+        button->say(QStringLiteral("<b>%1</b> %2<br>%3")
+                        .arg(line.figure.toHtmlEscaped(), line.words.toHtmlEscaped(),
+                             soft(line.explanation, m_theme)),
+                    line.figure + QLatin1Char(' ') + line.words + QStringLiteral(". ") + line.explanation);
+        button->setMark(line.mark);
+        button->setToolTip(line.places.empty()
+                               ? line.explanation
+                               : line.explanation + QLatin1Char('\n') + QObject::tr("Press to see where."));
+    }
+    setShown(m_shown);
+}
+
+void MarkPanel::makeButtons(const std::vector<FitMarkLine>& lines)
+{
     for (const auto& [kind, button] : m_buttons)
         delete button;
     m_buttons.clear();
+    // Each that is shown would lay the whole panel out again. (What is deleted now would not be taken out.)
+    m_column->setEnabled(false);
     for (const auto& line : lines) {
-        auto* button = markButton(line, m_theme, this);
+        auto* button = new TextButton(m_theme, true, this);
         button->setObjectName(QStringLiteral("mark%1").arg(static_cast<int>(line.kind)));
+        button->setCheckable(true);
         connect(button, &QPushButton::clicked, this, [this, kind = line.kind](bool is_on) {
             setShown(is_on ? std::optional(kind) : std::nullopt);
             emit shownChanged(m_shown);
         });
         m_column->insertWidget(static_cast<int>(m_buttons.size()), button);
+        button->show();
         m_buttons.emplace_back(line.kind, button);
     }
-    setShown(m_shown);
+    m_column->setEnabled(true);
 }
 
 void MarkPanel::setLimits(const Job& job)
@@ -113,19 +125,14 @@ void MarkPanel::setLimits(const Job& job)
     const QString html =
         QStringLiteral("<b>%1</b><br>%2<br>%3 <u>%4</u>")
             .arg(what.toHtmlEscaped(), soft(figures, m_theme), soft(whose, m_theme), tr("Change them"));
-    if (html == m_limits_text)
-        return;
-    m_limits_text = html;
-    const bool had_focus = m_limits && m_limits->hasFocus();
-    delete m_limits;
-    m_limits = new TextButton(m_theme, html, std::nullopt, this);
-    m_limits->setObjectName(QStringLiteral("processLimits"));
-    m_limits->setAccessibleName(what + QLatin1Char(' ') + figures + QStringLiteral(". ") + whose);
-    m_limits->setToolTip(tr("Your machine and material may hold more, or less"));
-    m_column->addWidget(m_limits);
-    if (had_focus)
-        m_limits->setFocus();
-    connect(m_limits, &QPushButton::clicked, this, &MarkPanel::limitsWanted);
+    if (!m_limits) {
+        m_limits = new TextButton(m_theme, false, this);
+        m_limits->setObjectName(QStringLiteral("processLimits"));
+        m_limits->setToolTip(tr("Your machine and material may hold more, or less"));
+        m_column->addWidget(m_limits);
+        connect(m_limits, &QPushButton::clicked, this, &MarkPanel::limitsWanted);
+    }
+    m_limits->say(html, what + QLatin1Char(' ') + figures + QStringLiteral(". ") + whose);
 }
 
 void MarkPanel::setShown(std::optional<FitMarkKind> kind)

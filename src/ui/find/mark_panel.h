@@ -28,12 +28,13 @@ signals:
     void limitsWanted();
 
 private:
+    class TextButton;
+    void makeButtons(const std::vector<FitMarkLine>& lines);
+
     const Theme& m_theme;
     QVBoxLayout* m_column;
-    std::vector<std::pair<FitMarkKind, class QPushButton*>> m_buttons;
-    std::vector<QString> m_key;
-    class QPushButton* m_limits = nullptr;
-    QString m_limits_text;
+    std::vector<std::pair<FitMarkKind, TextButton*>> m_buttons;
+    TextButton* m_limits = nullptr;
     std::optional<FitMarkKind> m_shown;
 };
 
