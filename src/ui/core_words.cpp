@@ -166,6 +166,8 @@ QString said(const Error& error)
     QString out = said(errorText(error.code));
     if (!error.subject.empty())
         out = translated("%1: %2").arg(named(error.subject), out);
+    else if (!out.isEmpty()) // nothing stands before it: it begins the sentence
+        out = QLocale().toUpper(out.left(1)) + out.mid(1);
     if (!error.detail.empty())
         out += QStringLiteral(" (") + said(error.detail) + QLatin1Char(')');
     out += QStringLiteral(". ") + said(errorAdvice(error.code));

@@ -17,6 +17,7 @@
 #include <QPlainTextEdit>
 #include <QPointer>
 #include <QPushButton>
+#include <QScrollBar>
 #include <QSpinBox>
 #include <QStackedWidget>
 #include <QTreeWidget>
@@ -110,6 +111,7 @@ class TestFind : public QObject
 private slots:
     void cardsShowMarksAndVerdicts();
     void pressingAMarkShowsWhereItComesFrom();
+    void linesAreAsWideAsTheList();
     void wishesNarrowTheListAndSayHowMany();
     void kindsCanBeChosenTogether();
     void aFontFoundBySearchIsChosenByPressingIt();
@@ -199,6 +201,21 @@ void TestFind::pressingAMarkShowsWhereItComesFrom()
     f.rest();
     mark = f.find<QWidget>("markPanel")->findChild<QAbstractButton*>("mark1");
     QVERIFY(mark->isChecked());
+}
+
+void TestFind::linesAreAsWideAsTheList()
+{
+    FindFixture f;
+    auto* search = f.find<QLineEdit>("fontSearch");
+    for (const char* name : {"no such font", "Hartsorrel", ""}) {
+        search->setText(QLatin1String(name));
+        f.rest();
+    }
+    QVERIFY(f.list()->verticalScrollBar()->maximum() > 0);
+    QCOMPARE(f.list()->horizontalScrollBar()->maximum(), 0);
+    f.window->resize(f.window->width() - 100, f.window->height());
+    f.rest();
+    QCOMPARE(f.list()->horizontalScrollBar()->maximum(), 0);
 }
 
 void TestFind::wishesNarrowTheListAndSayHowMany()

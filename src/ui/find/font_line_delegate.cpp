@@ -92,11 +92,12 @@ Mark markOf(Verdict verdict)
                                                                                   : Mark::Wrong;
 }
 
-QSize FontLineDelegate::sizeHint(const QStyleOptionViewItem& option, const QModelIndex&) const
+QSize FontLineDelegate::sizeHint(const QStyleOptionViewItem&, const QModelIndex&) const
 {
     const int name = QFontMetrics(m_theme.heading(TextSize::Lead)).height();
     const int figures = QFontMetrics(m_theme.text(TextSize::Small)).height();
-    return {option.rect.width(), name + figures + 92 + 5 * kGrid};
+    // As wide as the list is: its width of now may be that of before a scroll bar came.
+    return {0, name + figures + 92 + 5 * kGrid};
 }
 
 QRectF FontLineDelegate::innerOf(const QRectF& item) const

@@ -31,11 +31,12 @@ FoundDelegate::FoundDelegate(const LikenessModel& likeness, FontListModel& fonts
 {
 }
 
-QSize FoundDelegate::sizeHint(const QStyleOptionViewItem& option, const QModelIndex&) const
+QSize FoundDelegate::sizeHint(const QStyleOptionViewItem&, const QModelIndex&) const
 {
-    return {option.rect.width(), QFontMetrics(m_theme.heading(TextSize::Body)).height() +
-                                     QFontMetrics(m_theme.text(TextSize::Small)).height() +
-                                     m_theme.scaled(kWords_px) + 6 * kGrid};
+    // As wide as the list is: its width of now may be that of before a scroll bar came.
+    return {0, QFontMetrics(m_theme.heading(TextSize::Body)).height() +
+                   QFontMetrics(m_theme.text(TextSize::Small)).height() + m_theme.scaled(kWords_px) +
+                   6 * kGrid};
 }
 
 void FoundDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option,

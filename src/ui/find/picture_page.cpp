@@ -262,7 +262,6 @@ QWidget* PicturePage::buildFound()
 void PicturePage::openFile(const QString& path)
 {
     m_likeness.openPicture(path);
-    m_words->setFocus();
 }
 
 bool PicturePage::paste()
@@ -271,7 +270,6 @@ bool PicturePage::paste()
     if (image.isNull())
         return false;
     m_likeness.setPicture(std::make_shared<Picture>(pictureOf(image)));
-    m_words->setFocus();
     return true;
 }
 
@@ -313,8 +311,11 @@ void PicturePage::showReading()
     m_stack->setCurrentIndex(picture ? 1 : 0);
     if (picture) {
         const auto& wishes = m_likeness.reading();
-        if (std::exchange(m_shown, picture) != picture)
+        if (std::exchange(m_shown, picture) != picture) {
             m_picture->setPicture(picture);
+            if (isVisible()) // what it says is the next thing to be told
+                m_words->setFocus();
+        }
         m_picture->setCorners(wishes.corners.value_or(m_picture->wholePicture()));
         if (m_words->text() != m_likeness.words())
             m_words->setText(m_likeness.words());

@@ -67,9 +67,10 @@ class NameDelegate : public QStyledItemDelegate
 {
 public:
     NameDelegate(const Theme& theme, QObject* parent) : QStyledItemDelegate(parent), m_theme(theme) {}
-    QSize sizeHint(const QStyleOptionViewItem& option, const QModelIndex&) const override
+    QSize sizeHint(const QStyleOptionViewItem&, const QModelIndex&) const override
     {
-        return {option.rect.width(), m_theme.scaled(kRow_px)};
+        // As wide as the list is: its width of now may be that of before a scroll bar came.
+        return {0, m_theme.scaled(kRow_px)};
     }
     void paint(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index) const override
     {
