@@ -410,7 +410,7 @@ constexpr const char* kCore[] = {
     QT_TRANSLATE_NOOP("Core", "“%1” is here in %2 formats. %3 is recommended: OpenType (CFF) keeps the curves as they were drawn, with fewer nodes to cut."),
     QT_TRANSLATE_NOOP("Core", "“%1” is here in %2 formats. %3 is recommended: other programs can install it, the web formats they cannot."),
     QT_TRANSLATE_NOOP("Core", "It is byte for byte the same as %1."),
-    QT_TRANSLATE_NOOP("Core", "%1 stitched letters."),
+    QT_TRANSLATE_NOOP("Core", "Stitched letters: %1."),
     QT_TRANSLATE_NOOP("Core", "%1 not told surely: look at the letters before they are typed."),
     QT_TRANSLATE_NOOP("Core", "It lacks %1."),
     QT_TRANSLATE_NOOP("Core", "It is no letter that could be typed: %1."),

@@ -1842,7 +1842,7 @@
       <translation>Sie ist Byte für Byte gleich wie %1.</translation>
     </message>
     <message>
-      <source>%1 stitched letters.</source>
+      <source>Stitched letters: %1.</source>
       <translation>Gestickte Buchstaben: %1.</translation>
     </message>
     <message>

@@ -1842,7 +1842,7 @@
       <translation>Elle est identique à %1, à l’octet près.</translation>
     </message>
     <message>
-      <source>%1 stitched letters.</source>
+      <source>Stitched letters: %1.</source>
       <translation>Lettres brodées : %1.</translation>
     </message>
     <message>

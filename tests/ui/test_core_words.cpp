@@ -123,7 +123,7 @@ private slots:
                     "Son nom est celui d’une police, mais c’est une image PNG."));
         // Notes that stand behind each other, one of them with a full stop in what is quoted.
         QCOMPARE(
-            said("12 stitched letters. It lacks X q."),
+            said("Stitched letters: 12. It lacks X q."),
             in("Gestickte Buchstaben: 12. Es fehlt X q.", "Lettres brodées\u00a0: 12. Il y manque X q."));
         QCOMPARE(said(told("Put into the {}: “{}”.", "MIT licence", "Not at all. Never.")),
                  in("In die MIT licence eingefügt: „Not at all. Never.“.",

@@ -124,7 +124,7 @@ private slots:
         QVERIFY(s.state().startsWith("1 letter"));
         s.say("y");
         s.press("lettersKeep");
-        QVERIFY2(s.inTree("Fonts", 2).first().startsWith("68 stitched letters. It lacks Q."),
+        QVERIFY2(s.inTree("Fonts", 2).first().startsWith("Stitched letters: 68. It lacks Q."),
                  qPrintable(s.inTree("Fonts", 2).first()));
         s.press("intakeTake");
         QVERIFY(s.find<QLabel>("intakeState")->text().startsWith("Taken in: 1 font"));

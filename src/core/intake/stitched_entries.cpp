@@ -54,7 +54,7 @@ std::string noteOf(const Alphabet& alphabet)
 {
     const auto unsure = std::ranges::count_if(
         alphabet.letters, [](const SewnLetter& l) { return l.confidence < kSureOfLetter; });
-    std::string note = told("{} stitched letters.", alphabet.letters.size());
+    std::string note = told("Stitched letters: {}.", alphabet.letters.size());
     if (unsure > 0)
         note += " " + told("{} not told surely: look at the letters before they are typed.", unsure);
     if (const auto missing = missingOf(alphabet); !missing.empty()) {
