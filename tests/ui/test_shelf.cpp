@@ -260,6 +260,10 @@ void TestShelf::theCollectionIsShownInTheJobsWords()
     f.rest();
     QVERIFY(f.list()->grab().toImage() != before);
     QVERIFY(f.find<QLabel>("shelfCount")->text().contains("7 fonts"));
+    // One file, two faces: the rail counts as the list does.
+    f.take({packageFile("hobnail-donate.zip")});
+    QVERIFY(f.find<QLabel>("shelfCount")->text().contains("9 fonts"));
+    QCOMPARE(f.find<QAbstractButton>("stationShelf")->accessibleDescription(), QStringLiteral("9 fonts"));
 }
 
 void TestShelf::lettersThatAFontLacksAreNamed()

@@ -240,9 +240,12 @@ void ShelfPage::keepNote()
 
 QString ShelfPage::figure() const
 {
-    return m_shelf.isKnown() && !m_shelf.refusal()
-               ? tr("%n font(s)", nullptr, static_cast<int>(m_shelf.contents()->fonts().size()))
-               : tr("closed");
+    if (!m_shelf.isKnown() || m_shelf.refusal())
+        return tr("closed");
+    std::size_t faces = 0; // counted as the list does: a file may hold several
+    for (const auto& font : m_shelf.contents()->fonts())
+        faces += font->faces.size();
+    return tr("%n font(s)", nullptr, static_cast<int>(faces));
 }
 
 void ShelfPage::activate()
