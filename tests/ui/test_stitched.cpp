@@ -169,6 +169,17 @@ private slots:
         s.window->openStation(MainWindow::Proof);
         s.rest();
         const auto& findings = s.window->proof().findings();
+        // What stitches tell is told as soon as they are asked for, and still there when something else changed.
+        s.window->jobModel().setProcess(Process::KnifeVinyl);
+        s.rest();
+        QVERIFY(std::ranges::find(findings, FindingKind::StitchedSize, &ProofFinding::kind) ==
+                findings.end());
+        s.window->jobModel().setProcess(Process::Satin);
+        s.rest();
+        s.window->jobModel().setPurpose(Purpose::Gift);
+        s.rest();
+        s.window->jobModel().setPurpose(Purpose::Sale);
+        s.rest();
         const auto found = std::ranges::find(findings, FindingKind::StitchedSize, &ProofFinding::kind);
         QVERIFY(found != findings.end());
         QVERIFY(std::abs(found->wanted - 30.0) < 0.1 && found->measured > 36.0 && found->measured < 40.5);

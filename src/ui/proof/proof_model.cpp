@@ -11,6 +11,8 @@ enum ProofSlot : quint64 { kLook = 1, kAgain };
 /// What the new size is beside the one before; nothing where the words change their proportions.
 std::optional<double> scaleBetween(const FinishedSize& before, const FinishedSize& now)
 {
+    if (before == now)
+        return 1.0;
     if (before.by != now.by || before.other_mm || now.other_mm || before.value_mm <= 0.0)
         return {};
     return now.value_mm / before.value_mm;
@@ -87,10 +89,16 @@ void ProofModel::designChanged()
 
 void ProofModel::jobChanged()
 {
-    if (!m_proof || m_job.job().words != m_looked_at.words)
+    const Job& job = m_job.job();
+    if (!m_proof || job.words != m_looked_at.words)
         return; // its own design is on the way
-    if (const auto scale = scaleBetween(m_looked_at.size, m_job.job().size))
-        askAgain(*scale);
+    const auto scale = scaleBetween(m_looked_at.size, job.size);
+    if (!scale)
+        return;
+    // What stitches tell stands in the plan of them: it is made again, but not at every step of a size that is dragged.
+    if (isSewn(job.process) && *scale == 1.0)
+        return designChanged();
+    askAgain(*scale);
 }
 
 /// The axis has no size: only limits are compared again.
