@@ -180,6 +180,11 @@ private slots:
         s.rest();
         s.window->jobModel().setPurpose(Purpose::Sale);
         s.rest();
+        s.window->proof().showRight(Verdict::AskFirst);
+        s.rest();
+        QVERIFY(std::ranges::find(findings, FindingKind::Rights, &ProofFinding::kind) != findings.end());
+        s.window->proof().showRight(Verdict::MaySell);
+        s.rest();
         const auto found = std::ranges::find(findings, FindingKind::StitchedSize, &ProofFinding::kind);
         QVERIFY(found != findings.end());
         QVERIFY(std::abs(found->wanted - 30.0) < 0.1 && found->measured > 36.0 && found->measured < 40.5);

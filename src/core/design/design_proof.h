@@ -27,6 +27,8 @@ struct KnownOfFont
 {
     /// A sale is not plainly allowed, and the job is for sale.
     bool may_not_sell = false;
+
+    friend bool operator==(const KnownOfFont&, const KnownOfFont&) = default;
 };
 
 /// Everything the job asks of its outline.

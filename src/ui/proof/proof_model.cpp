@@ -38,8 +38,7 @@ void ProofModel::showRight(std::optional<Verdict> verdict)
     if (verdict == m_right)
         return;
     m_right = verdict;
-    if (m_proof)
-        askAgain(m_scale);
+    jobChanged();
 }
 
 void ProofModel::designChanged()
@@ -71,7 +70,7 @@ void ProofModel::designChanged()
             if (result)
                 proof = std::make_shared<const DesignProof>(std::move(*result));
             const auto refusal = result ? std::nullopt : std::optional(result.error());
-            return [this, composed, job, proof, refusal] {
+            return [this, composed, job, known, proof, refusal] {
                 m_composed = composed;
                 m_proof = proof;
                 m_refusal = refusal;
@@ -80,7 +79,7 @@ void ProofModel::designChanged()
                 m_findings = proof ? proof->findings : std::vector<ProofFinding>();
                 m_weeding = proof ? proof->weeding : Weeding();
                 m_is_up_to_date = true;
-                if (proof && m_job.job() != job)
+                if (m_job.job() != job || this->known() != known)
                     jobChanged();
                 emit changed();
             };
