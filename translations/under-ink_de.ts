@@ -2173,6 +2173,26 @@
       <source>%1, given by %2</source>
       <translation>%1, von %2</translation>
     </message>
+    <message>
+      <source>The font's papers say nothing of stitched letters: sew goods as its licence says, and ask its author before you pass the letters themselves on.</source>
+      <translation>Die Unterlagen der Schrift sagen nichts zu gestickten Buchstaben: Sticke Waren, wie ihre Lizenz es sagt, und frage den Urheber, bevor du die Buchstaben selbst weitergibst.</translation>
+    </message>
+    <message>
+      <source>The font's licence allows stitched letters: “%1” (%2, line %3).</source>
+      <translation>Die Lizenz der Schrift erlaubt gestickte Buchstaben: „%1“ (%2, Zeile %3).</translation>
+    </message>
+    <message>
+      <source>The font's licence allows stitched letters within limits: “%1” (%2, line %3).</source>
+      <translation>Die Lizenz der Schrift erlaubt gestickte Buchstaben in Grenzen: „%1“ (%2, Zeile %3).</translation>
+    </message>
+    <message>
+      <source>The font's licence forbids stitched letters: “%1” (%2, line %3).</source>
+      <translation>Die Lizenz der Schrift verbietet gestickte Buchstaben: „%1“ (%2, Zeile %3).</translation>
+    </message>
+    <message>
+      <source>Use them for yourself, and pass them on to nobody.</source>
+      <translation>Benutze sie für dich und gib sie an niemanden weiter.</translation>
+    </message>
   </context>
   <context>
     <name>Likeness</name>
@@ -3770,6 +3790,14 @@
     <message>
       <source>The smallest has %1; under %2 it closes.</source>
       <translation>Die kleinste hat %1; unter %2 geht sie zu.</translation>
+    </message>
+    <message>
+      <source>Stitched letters</source>
+      <translation>Gestickte Buchstaben</translation>
+    </message>
+    <message>
+      <source>How high are the capitals to be, in mm? Set in words, they can be sewn up to 15 % smaller and 20 % larger.</source>
+      <translation>Wie hoch sollen die Großbuchstaben sein, in mm? In Wörter gesetzt lassen sie sich bis zu 15 % kleiner und 20 % größer sticken.</translation>
     </message>
   </context>
   <context>
@@ -9393,6 +9421,25 @@ Nehmen Sie einen Wunsch zurück, um mehr zu sehen.</translation>
       <source>Shelf</source>
       <translation>Regal</translation>
     </message>
+    <message>
+      <source>%1 stitched %2 mm</source>
+      <translation>%1 gestickt %2 mm</translation>
+    </message>
+    <message>
+      <source>Making stitches of %1 …</source>
+      <translation>Aus %1 werden Stiche …</translation>
+    </message>
+    <message numerus="yes">
+      <source>Saved %1 with %n letter(s). %2</source>
+      <translation>
+        <numerusform>%1 mit %n Buchstaben gespeichert. %2</numerusform>
+        <numerusform>%1 mit %n Buchstaben gespeichert. %2</numerusform>
+      </translation>
+    </message>
+    <message>
+      <source>No stitched letters were made.</source>
+      <translation>Es wurden keine gestickten Buchstaben gemacht.</translation>
+    </message>
   </context>
   <context>
     <name>ink::ui::ShelfPanel</name>
@@ -9578,6 +9625,14 @@ Nehmen Sie einen Wunsch zurück, um mehr zu sehen.</translation>
     <message>
       <source>Open the document %1</source>
       <translation>Das Dokument %1 öffnen</translation>
+    </message>
+    <message>
+      <source>Stop making stitches</source>
+      <translation>Nicht weiter zu Stichen machen</translation>
+    </message>
+    <message>
+      <source>Make stitched letters of it…</source>
+      <translation>Gestickte Buchstaben daraus machen…</translation>
     </message>
   </context>
   <context>

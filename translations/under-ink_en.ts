@@ -906,6 +906,13 @@
       </translation>
     </message>
     <message numerus="yes">
+      <source>Saved %1 with %n letter(s). %2</source>
+      <translation>
+        <numerusform>Saved %1 with %n letter. %2</numerusform>
+        <numerusform>Saved %1 with %n letters. %2</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
       <source>“%1” in %n font(s)</source>
       <translation>
         <numerusform>“%1” in %n font</numerusform>

@@ -2173,6 +2173,26 @@
       <source>%1, given by %2</source>
       <translation>%1, donné par %2</translation>
     </message>
+    <message>
+      <source>The font's papers say nothing of stitched letters: sew goods as its licence says, and ask its author before you pass the letters themselves on.</source>
+      <translation>Les documents de la police ne disent rien des lettres brodées : brodez des articles comme sa licence le dit, et demandez à son auteur avant de transmettre les lettres elles-mêmes.</translation>
+    </message>
+    <message>
+      <source>The font's licence allows stitched letters: “%1” (%2, line %3).</source>
+      <translation>La licence de la police permet les lettres brodées : « %1 » (%2, ligne %3).</translation>
+    </message>
+    <message>
+      <source>The font's licence allows stitched letters within limits: “%1” (%2, line %3).</source>
+      <translation>La licence de la police permet les lettres brodées dans certaines limites : « %1 » (%2, ligne %3).</translation>
+    </message>
+    <message>
+      <source>The font's licence forbids stitched letters: “%1” (%2, line %3).</source>
+      <translation>La licence de la police interdit les lettres brodées : « %1 » (%2, ligne %3).</translation>
+    </message>
+    <message>
+      <source>Use them for yourself, and pass them on to nobody.</source>
+      <translation>Utilisez-les pour vous et ne les transmettez à personne.</translation>
+    </message>
   </context>
   <context>
     <name>Likeness</name>
@@ -3770,6 +3790,14 @@
     <message>
       <source>The smallest has %1; under %2 it closes.</source>
       <translation>La plus petite a %1 ; au-dessous de %2 elle se ferme.</translation>
+    </message>
+    <message>
+      <source>Stitched letters</source>
+      <translation>Lettres brodées</translation>
+    </message>
+    <message>
+      <source>How high are the capitals to be, in mm? Set in words, they can be sewn up to 15 % smaller and 20 % larger.</source>
+      <translation>Quelle hauteur pour les capitales, en mm ? Dans les mots, elles peuvent être brodées jusqu’à 15 % plus petites et 20 % plus grandes.</translation>
     </message>
   </context>
   <context>
@@ -9393,6 +9421,25 @@ Retirez un souhait pour en voir plus.</translation>
       <source>Shelf</source>
       <translation>Étagère</translation>
     </message>
+    <message>
+      <source>%1 stitched %2 mm</source>
+      <translation>%1 brodée %2 mm</translation>
+    </message>
+    <message>
+      <source>Making stitches of %1 …</source>
+      <translation>%1 devient des points…</translation>
+    </message>
+    <message numerus="yes">
+      <source>Saved %1 with %n letter(s). %2</source>
+      <translation>
+        <numerusform>%1 enregistré avec %n lettre. %2</numerusform>
+        <numerusform>%1 enregistré avec %n lettres. %2</numerusform>
+      </translation>
+    </message>
+    <message>
+      <source>No stitched letters were made.</source>
+      <translation>Aucune lettre brodée n’a été faite.</translation>
+    </message>
   </context>
   <context>
     <name>ink::ui::ShelfPanel</name>
@@ -9578,6 +9625,14 @@ Retirez un souhait pour en voir plus.</translation>
     <message>
       <source>Open the document %1</source>
       <translation>Ouvrir le document %1</translation>
+    </message>
+    <message>
+      <source>Stop making stitches</source>
+      <translation>Arrêter la broderie des lettres</translation>
+    </message>
+    <message>
+      <source>Make stitched letters of it…</source>
+      <translation>En faire des lettres brodées…</translation>
     </message>
   </context>
   <context>

@@ -8,6 +8,7 @@
 #include "core/base/json_text.h"
 #include "core/base/user_folders.h"
 #include "core/formats/stitch_file.h"
+#include "core/rights/stitching.h"
 #include "core/stitch/stitch_figures.h"
 #include "core/type/shape.h"
 #include "shelf/alphabet_store.h"
@@ -140,29 +141,6 @@ Result<void> list(const AlphabetArguments& a)
     return report(a, {{"format", "under-ink-alphabets"}, {"version", 1}, {"alphabets", std::move(kept)}});
 }
 
-/// What the font's papers say of letters made into stitches, in a sentence for people.
-std::string saidOfStitching(const GivenAnswer* answer)
-{
-    const std::string quote = answer && !answer->quote.sentence.empty()
-                                  ? " \"" + answer->quote.sentence + "\" (" + answer->quote.document +
-                                        ", line " + std::to_string(answer->quote.line) + ")"
-                                  : std::string();
-    switch (answer ? answer->answer : Answer::NotSaid) {
-    case Answer::Yes:
-        return "The font's licence allows stitched letters:" + quote;
-    case Answer::Limited:
-        return "The font's licence allows stitched letters within limits:" + quote;
-    case Answer::No:
-        return "The font's licence forbids stitched letters:" + quote +
-               " Use them for yourself, and pass them on to nobody.";
-    case Answer::NotSaid:
-        break;
-    }
-    return "The font's papers say nothing of stitched letters: sew goods as its licence says, and ask its "
-           "author before you pass the "
-           "letters themselves on.";
-}
-
 Result<void> make(const AlphabetArguments& a)
 {
     if (auto ok = checkOutputs({a.font}, {a.out, a.report}); !ok)
@@ -179,14 +157,9 @@ Result<void> make(const AlphabetArguments& a)
         made->alphabet.name = a.name;
     FontRightsReader reader(RightsStore(userDataFolder() / "under-ink" / "rights"));
     const auto rights = reader.read(a.font);
-    const GivenAnswer* answer = nullptr;
-    if (rights) {
-        const auto& answers = rights->dossier.answers;
-        const auto at = std::ranges::find(answers, Question::StitchedAlphabet, &GivenAnswer::question);
-        answer = at == answers.end() ? nullptr : &*at;
-    }
-    made->alphabet.rights = saidOfStitching(answer);
-    if (answer && answer->answer == Answer::No)
+    const Dossier dossier = rights ? rights->dossier : Dossier();
+    made->alphabet.rights = saidOfStitching(dossier);
+    if (forbidsStitching(dossier))
         std::cerr << "uink: " << made->alphabet.rights << '\n';
     if (auto done = writeAlphabet(a.out, made->alphabet); !done)
         return done;

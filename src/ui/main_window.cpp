@@ -285,6 +285,7 @@ void MainWindow::connectStations()
         if (const QString path = m_questions.package(this); !path.isEmpty())
             bring({path});
     });
+    connect(m_shelf_page, &ShelfPage::lettersMade, this, [this](const QString& path) { bring({path}); });
     connect(m_shelf_page, &ShelfPage::rightsWanted, this, [this](int row) {
         m_job.setFont(refOf(m_fonts.entry(row)));
         openStation(Find);

@@ -49,6 +49,7 @@ struct WindowFixture
             return save_path;
         };
         questions.shelf.bundle = [this](QWidget*) { return bundle; };
+        questions.shelf.letters_mm = [this](QWidget*) { return letters_mm; };
         questions.shelf.look_in = [this](QWidget*) { return font_folder; };
         questions.shelf.open_file = [this](const QUrl& url) { opened = url; };
         questions.sale_ground = [this](QWidget*, const QString& verdict) {
@@ -140,6 +141,7 @@ struct WindowFixture
     /// Where fonts are installed.
     std::filesystem::path installed = folder.path() / "fonts" / "under-ink";
     QString job_file, template_name, picture;
+    std::optional<double> letters_mm;
     QString save_path, suggested_path, font_folder, package, paper, letter_path, bundle;
     QUrl mail, opened;
     QStringList asked_about, asked;

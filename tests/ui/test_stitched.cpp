@@ -161,6 +161,40 @@ private slots:
         QCOMPARE(s.window->design().composed()->design.missing, std::u32string(U"y"));
     }
 
+    /// From outlines to letters that are looked through, taken in and typed.
+    void anyFontBecomesStitchedLetters()
+    {
+        Sitting s;
+        s.drop(QString::fromStdString(
+            (test::demoFontFolder() / ".." / "catalogue" / "packages" / "gatepost.zip").string()));
+        s.press("intakeTake");
+        s.window->openStation(MainWindow::Shelf);
+        s.rest();
+        auto* shelf = s.find<QListView>("shelfList");
+        QCOMPARE(shelf->model()->rowCount(), 1);
+        shelf->setCurrentIndex(shelf->model()->index(0, 0));
+        s.rest();
+        s.letters_mm = 20.0;
+        s.save_path = QString::fromStdString((s.state_folder / "plain.zip").string());
+        s.press("shelfStitches");
+        QCOMPARE(s.suggested_path, QStringLiteral("Gatepost Plain stitched 20 mm.zip"));
+        // The package is opened where all are, and its letters are looked through.
+        QCOMPARE(s.inTree("Fonts", 2).size(), 1);
+        QVERIFY2(s.inTree("Fonts", 2).first().startsWith("Stitched letters: 69."),
+                 qPrintable(s.inTree("Fonts", 2).first()));
+        s.press("intakeLetters");
+        QVERIFY2(!s.state().contains("to look at"), qPrintable(s.state()));
+        s.press("lettersBack");
+        s.press("intakeTake");
+        s.press("intakeTake"); // "Set the words in …"
+        s.rest();
+        s.window->jobModel().setWords(QStringLiteral("Honey"));
+        s.window->jobModel().setSize({SizeBy::CapHeight, 20.0, {}, 0.0});
+        s.window->openStation(MainWindow::HandOff);
+        s.rest();
+        QVERIFY(!s.name().error);
+    }
+
     void aSizeItCannotBeMovedToIsFoundAndMended()
     {
         Sitting s;

@@ -1,6 +1,9 @@
 // What the Shelf station does beside showing the collection: taking in, sheets, twins, health, carrying.
 #include "core/alphabet/alphabet_font.h"
+#include "core/alphabet/alphabet_package.h"
+#include "core/alphabet/made_alphabet.h"
 #include "core/intake/package.h"
+#include "core/rights/stitching.h"
 #include "shelf/bundle.h"
 #include "shelf/install_package.h"
 #include "shelf/shelf_health.h"
@@ -144,6 +147,58 @@ void ShelfPage::putLettersRight(const Alphabet& letters)
 {
     show(Collection);
     m_shelf.putLettersRight(m_letters_of, letters);
+}
+
+/// From outlines to an open package, which is then looked into like any other.
+void ShelfPage::makeLetters(int row)
+{
+    const auto size_mm = m_questions.letters_mm ? m_questions.letters_mm(this) : std::nullopt;
+    if (!size_mm)
+        return;
+    const QString name = tr("%1 stitched %2 mm").arg(m_fonts.name(row), QString::number(*size_mm));
+    const QString path = m_questions.save_path(this, name + QStringLiteral(".zip"));
+    if (path.isEmpty())
+        return;
+    const auto* rights = m_fonts.knownRights(row);
+    StitchSettings settings = m_job.job().stitches;
+    if (settings.as == SewnAs::Applique) // a letter by itself is thread
+        settings.as = SewnAs::Satin;
+    m_panel->setMakesStitches(true);
+    emit told(tr("Making stitches of %1 …").arg(m_fonts.name(row)));
+    auto& fits = m_fonts.fits();
+    fits.pool().run(kMakeSlot, 2,
+                    [this, path, settings, size_mm, entry = m_fonts.entry(row), name,
+                     allowed = saidOfStitching(rights ? rights->dossier : Dossier()),
+                     &faces = fits.faces()](const CancelToken& token) -> SlotPool::Answer {
+                        const auto made = [&]() -> Result<std::size_t> {
+                            const auto face = faces.open(entry.path, entry.info.choice);
+                            if (!face)
+                                return fail(face.error());
+                            auto letters = madeAlphabet(**face, *size_mm, settings, usualLetters(), token);
+                            if (!letters)
+                                return fail(letters.error());
+                            letters->alphabet.name = name.toStdString();
+                            letters->alphabet.rights = allowed;
+                            if (const auto done = writeAlphabet(path.toStdString(), letters->alphabet); !done)
+                                return fail(done.error());
+                            return letters->alphabet.letters.size();
+                        }();
+                        return [this, path, made, allowed] {
+                            m_panel->setMakesStitches(false);
+                            if (!made)
+                                return void(emit problem(made.error()));
+                            emit lettersMade(path);
+                            emit told(tr("Saved %1 with %n letter(s). %2", nullptr, static_cast<int>(*made))
+                                          .arg(QFileInfo(path).fileName(), said(allowed)));
+                        };
+                    });
+}
+
+void ShelfPage::stopMakingLetters()
+{
+    m_fonts.fits().pool().cancel(kMakeSlot);
+    m_panel->setMakesStitches(false);
+    emit told(tr("No stitched letters were made."));
 }
 
 void ShelfPage::showSpecimen()

@@ -23,6 +23,7 @@
 #include <QDesktopServices>
 #include <QFileDialog>
 #include <QFileInfo>
+#include <QInputDialog>
 #include <QLabel>
 #include <QLineEdit>
 #include <QListView>
@@ -45,21 +46,31 @@ constexpr int kLearn_ms = 60;
 
 ShelfQuestions ShelfQuestions::asDialogs()
 {
-    return {[](QWidget* parent, const QString& suggested) {
-                QFileDialog dialog(parent, QObject::tr("Save as"), QDir::homePath());
-                dialog.setAcceptMode(QFileDialog::AcceptSave);
-                dialog.setDefaultSuffix(QFileInfo(suggested).suffix());
-                dialog.selectFile(suggested);
-                return dialog.exec() == QDialog::Accepted ? dialog.selectedFiles().value(0) : QString();
-            },
-            [](QWidget* parent) {
-                return QFileDialog::getOpenFileName(parent, QObject::tr("Read a carried shelf"), {},
-                                                    QObject::tr("Carried shelves (*.zip);;All files (*)"));
-            },
-            [](QWidget* parent) {
-                return QFileDialog::getExistingDirectory(parent, QObject::tr("Look for missing fonts in"));
-            },
-            [](const QUrl& file) { QDesktopServices::openUrl(file); }};
+    return {
+        [](QWidget* parent, const QString& suggested) {
+            QFileDialog dialog(parent, QObject::tr("Save as"), QDir::homePath());
+            dialog.setAcceptMode(QFileDialog::AcceptSave);
+            dialog.setDefaultSuffix(QFileInfo(suggested).suffix());
+            dialog.selectFile(suggested);
+            return dialog.exec() == QDialog::Accepted ? dialog.selectedFiles().value(0) : QString();
+        },
+        [](QWidget* parent) {
+            return QFileDialog::getOpenFileName(parent, QObject::tr("Read a carried shelf"), {},
+                                                QObject::tr("Carried shelves (*.zip);;All files (*)"));
+        },
+        [](QWidget* parent) {
+            return QFileDialog::getExistingDirectory(parent, QObject::tr("Look for missing fonts in"));
+        },
+        [](const QUrl& file) { QDesktopServices::openUrl(file); },
+        [](QWidget* parent) -> std::optional<double> {
+            bool is_said = false;
+            const double mm = QInputDialog::getDouble(
+                parent, QObject::tr("Stitched letters"),
+                QObject::tr("How high are the capitals to be, in mm? Set in words, they can be sewn up to "
+                            "15 % smaller and 20 % larger."),
+                25.0, 5.0, 200.0, 1, &is_said);
+            return is_said ? std::optional(mm) : std::nullopt;
+        }};
 }
 
 ShelfPage::ShelfPage(JobModel& job, FontListModel& fonts, ShelfKeeper& shelf, ShelfQuestions questions,
@@ -212,6 +223,8 @@ QWidget* ShelfPage::buildCollection()
             emit rightsWanted(rows.front());
     });
     connect(m_panel, &ShelfPanel::lettersWanted, this, &ShelfPage::showLetters);
+    connect(m_panel, &ShelfPanel::stitchesWanted, this, &ShelfPage::makeLetters);
+    connect(m_panel, &ShelfPanel::stitchesNotWanted, this, &ShelfPage::stopMakingLetters);
     connect(m_panel, &ShelfPanel::keyMapWanted, this, &ShelfPage::showKeyMap);
     connect(m_panel, &ShelfPanel::takeWanted, this, &ShelfPage::takeFiles);
     connect(m_panel, &ShelfPanel::documentWanted, this, [this](const QString& sha256, const QString& name) {

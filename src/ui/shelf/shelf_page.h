@@ -11,6 +11,7 @@
 #include <QWidget>
 
 #include <functional>
+#include <optional>
 
 class QLabel;
 class QLineEdit;
@@ -41,6 +42,8 @@ struct ShelfQuestions
     std::function<QString(QWidget* parent)> look_in;
     /// Opens a file in the program that is meant for it.
     std::function<void(const QUrl& file)> open_file;
+    /// How high the capitals of stitched letters are to be, in mm; nothing when the person changed their mind.
+    std::function<std::optional<double>(QWidget* parent)> letters_mm = {};
 
     static ShelfQuestions asDialogs();
 };
@@ -72,6 +75,8 @@ public:
 signals:
     void rightsWanted(int row);
     void packageWanted();
+    /// Letters were made into stitches and saved as this package.
+    void lettersMade(const QString& path);
 
 protected:
     void resizeEvent(QResizeEvent* event) override;
@@ -79,7 +84,7 @@ protected:
 
 private:
     /// Work of the pool that a newer request of the same takes the place of.
-    enum Slot : quint64 { kTwinsSlot = 320, kKeyMapSlot = 322, kLettersSlot = 323 };
+    enum Slot : quint64 { kTwinsSlot = 320, kKeyMapSlot = 322, kLettersSlot = 323, kMakeSlot = 324 };
     QWidget* buildCollection();
     QWidget* buildHead(QWidget* parent);
     QWidget* buildPlaces(QWidget* parent);
@@ -105,6 +110,8 @@ private:
     void showKeyMap(int row);
     void showLetters(int row);
     void putLettersRight(const Alphabet& letters);
+    void makeLetters(int row);
+    void stopMakingLetters();
     void showSpecimen();
     void makeSpecimen();
     void lookForMissing(const QString& folder);

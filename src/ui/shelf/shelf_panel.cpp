@@ -160,6 +160,7 @@ void ShelfPanel::build()
     own->addWidget(m_documents);
     m_column->addWidget(m_own);
     m_letters = addAction("shelfLetters", tr("Look at its letters"), "quiet");
+    m_stitches = addAction("shelfStitches", {}, "quiet");
     m_key_map = addAction("shelfKeyMap", tr("Key map sheet"), "quiet");
     m_rights = addAction("shelfRights", tr("Rights dossier"), "quiet");
     m_column->addStretch(1);
@@ -186,6 +187,13 @@ void ShelfPanel::connectParts()
     connect(m_letters, &QPushButton::clicked, this, [this] { emit lettersWanted(m_rows.front()); });
     connect(m_compose, &QPushButton::clicked, this, &ShelfPanel::composeWanted);
     connect(m_rights, &QPushButton::clicked, this, &ShelfPanel::rightsWanted);
+    setMakesStitches(false);
+    connect(m_stitches, &QPushButton::clicked, this, [this] {
+        if (m_makes_stitches)
+            emit stitchesNotWanted();
+        else
+            emit stitchesWanted(m_rows.front());
+    });
     connect(m_key_map, &QPushButton::clicked, this, [this] { emit keyMapWanted(m_rows.front()); });
     connect(m_new_set, &QLineEdit::returnPressed, this, [this] {
         m_shelf.changeSet(m_new_set->text(), ids(), true);
@@ -325,6 +333,13 @@ void ShelfPanel::showHead()
     }
 }
 
+void ShelfPanel::setMakesStitches(bool makes_stitches)
+{
+    m_makes_stitches = makes_stitches;
+    m_stitches->setText(makes_stitches ? tr("Stop making stitches") : tr("Make stitched letters of it…"));
+    showStates();
+}
+
 void ShelfPanel::showStates()
 {
     const auto fonts = shelfFonts();
@@ -335,6 +350,7 @@ void ShelfPanel::showStates()
         fonts, [](const ShelfFont* font) { return std::ranges::any_of(font->faces, &FaceInfo::isSewn); });
     const bool can_install = !are_sewn && (any(ShelfState::OnShelf) || any(ShelfState::SetAside));
     m_letters->setVisible(are_sewn && fonts.size() == 1);
+    m_stitches->setVisible(m_makes_stitches || (!are_sewn && m_rows.size() == 1));
     m_install->setVisible(can_install);
     m_span->setVisible(can_install);
     m_until->setVisible(can_install && m_span->currentIndex() == UntilDay);

@@ -31,6 +31,8 @@ public:
     void setProject(const QString& project) { m_project = project; }
     /// Writes down what is half typed.
     void keepNote();
+    /// Stitched letters are being made: the button that asked for them stops it.
+    void setMakesStitches(bool makes_stitches);
 
 signals:
     void composeWanted();
@@ -38,6 +40,9 @@ signals:
     void keyMapWanted(int row);
     /// Of stitched letters.
     void lettersWanted(int row);
+    /// Of outlines: stitched letters are to be made of them.
+    void stitchesWanted(int row);
+    void stitchesNotWanted();
     void documentWanted(const QString& sha256, const QString& name);
     /// Fonts from elsewhere, by their files.
     void takeWanted(const QStringList& files);
@@ -88,6 +93,8 @@ private:
     QWidget* m_documents = nullptr;
     QPushButton* m_letters = nullptr;
     QPushButton* m_key_map = nullptr;
+    QPushButton* m_stitches = nullptr;
+    bool m_makes_stitches = false;
     QPushButton* m_rights = nullptr;
 };
 
