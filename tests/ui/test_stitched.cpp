@@ -166,22 +166,25 @@ private slots:
     {
         Sitting s;
         s.drop(QString::fromStdString(
-            (test::demoFontFolder() / ".." / "catalogue" / "packages" / "gatepost.zip").string()));
+            (test::demoFontFolder() / ".." / "catalogue" / "packages" / "hobnail-donate.zip").string()));
         s.press("intakeTake");
         s.window->openStation(MainWindow::Shelf);
         s.rest();
         auto* shelf = s.find<QListView>("shelfList");
-        QCOMPARE(shelf->model()->rowCount(), 1);
+        QCOMPARE(shelf->model()->rowCount(), 2);
         shelf->setCurrentIndex(shelf->model()->index(0, 0));
         s.rest();
         s.letters_mm = 20.0;
         s.save_path = QString::fromStdString((s.state_folder / "plain.zip").string());
         s.press("shelfStitches");
-        QCOMPARE(s.suggested_path, QStringLiteral("Gatepost Plain stitched 20 mm.zip"));
+        QCOMPARE(s.suggested_path, QStringLiteral("Hobnail Hand Bold stitched 20 mm.zip"));
         // The package is opened where all are, and its letters are looked through.
         QCOMPARE(s.inTree("Fonts", 2).size(), 1);
         QVERIFY2(s.inTree("Fonts", 2).first().startsWith("Stitched letters: 69."),
                  qPrintable(s.inTree("Fonts", 2).first()));
+        // What came with the font lies beside the letters, and speaks of them.
+        QCOMPARE(s.inTree("Documents", 0).size(), 2);
+        QCOMPARE(s.inTree("Fonts", 1), QStringList(QStringLiteral("May sell")));
         s.press("intakeLetters");
         QVERIFY2(!s.state().contains("to look at"), qPrintable(s.state()));
         s.press("lettersBack");

@@ -449,13 +449,24 @@ Result<std::string> alphabetPackage(const Alphabet& alphabet)
     return std::move(out).str();
 }
 
-Result<void> writeAlphabet(const fs::path& path, const Alphabet& alphabet)
+Result<void> writeAlphabet(const fs::path& path, const Alphabet& alphabet,
+                           const std::vector<AlphabetFile>& documents)
 {
     if (alphabet.letters.empty())
         return fail(ErrorCode::AlphabetEmpty, path.string());
-    const auto files = filesOf(alphabet, std::array{StitchFormat::Dst, StitchFormat::Exp});
+    auto files = filesOf(alphabet, std::array{StitchFormat::Dst, StitchFormat::Exp});
     if (!files)
         return fail(files.error());
+    std::set<std::string> used;
+    for (const auto& file : *files)
+        used.insert(file.name);
+    for (const auto& document : documents) {
+        const std::string called = baseName(document.name);
+        std::string name = called;
+        for (int n = 2; !used.insert(name).second; ++n)
+            name = std::to_string(n) + " " + called;
+        files->insert(files->begin(), {name, document.bytes});
+    }
     if (path.extension() == ".zip")
         return writeFile(path, [&](std::ostream& out) { return writeZip(out, entriesOf(*files)); });
     std::error_code code;

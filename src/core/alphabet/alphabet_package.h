@@ -26,7 +26,7 @@ struct AlphabetPackage
     bool is_described = false;
 };
 
-/// A file of a package: a stitch file, or the description of those beside it.
+/// A file of a package: a stitch file, the description of those beside it, or a document.
 struct AlphabetFile
 {
     /// With "/" between folders.
@@ -52,8 +52,10 @@ Result<AlphabetPackage> alphabetsInPackage(std::string_view bytes, const std::st
 /// Errors: those of writeStitches() and writeZip().
 Result<std::string> alphabetPackage(const Alphabet& alphabet);
 
-/// Writes a folder, or a package where `path` ends in ".zip": each letter as DST and as EXP, and alphabet.json.
+/// Writes a folder, or a package where `path` ends in ".zip": each letter as DST and as EXP, alphabet.json, and beside them the
+/// documents of the font it was made of, by the last part of their names.
 /// Errors: FileUnwritable, DiskFull, AlphabetEmpty.
-Result<void> writeAlphabet(const std::filesystem::path& path, const Alphabet& alphabet);
+Result<void> writeAlphabet(const std::filesystem::path& path, const Alphabet& alphabet,
+                           const std::vector<AlphabetFile>& documents = {});
 
 } // namespace ink

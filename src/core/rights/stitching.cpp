@@ -16,6 +16,11 @@ const GivenAnswer* answerOf(const Dossier& dossier)
 
 } // namespace
 
+bool speaksOfStitching(const Dossier& dossier)
+{
+    return answerOf(dossier) != nullptr;
+}
+
 bool forbidsStitching(const Dossier& dossier)
 {
     const auto* answer = answerOf(dossier);

@@ -2,6 +2,7 @@
 #include "core/alphabet/alphabet_font.h"
 #include "core/alphabet/alphabet_package.h"
 #include "core/alphabet/made_alphabet.h"
+#include "core/base/file_output.h"
 #include "core/intake/package.h"
 #include "core/rights/stitching.h"
 #include "shelf/bundle.h"
@@ -29,6 +30,8 @@
 
 namespace ink::ui {
 namespace {
+
+constexpr std::size_t kMostPaperBytes = 64U << 20U;
 
 /// A work on a connection of its own, so that the person's changes need not wait for it.
 template <class Value>
@@ -160,38 +163,52 @@ void ShelfPage::makeLetters(int row)
     if (path.isEmpty())
         return;
     const auto* rights = m_fonts.knownRights(row);
+    const Dossier dossier = rights ? rights->dossier : Dossier();
     StitchSettings settings = m_job.job().stitches;
     if (settings.as == SewnAs::Applique) // a letter by itself is thread
         settings.as = SewnAs::Satin;
+    std::vector<std::pair<std::string, std::filesystem::path>> papers; // they speak of its stitches as well
+    if (const auto* font = m_fonts.shelf(row))
+        for (const auto& document : font->documents)
+            papers.emplace_back(document.name, m_shelf.contents()->fileOf(document.sha256));
     m_panel->setMakesStitches(true);
     emit told(tr("Making stitches of %1 …").arg(m_fonts.name(row)));
     auto& fits = m_fonts.fits();
-    fits.pool().run(kMakeSlot, 2,
-                    [this, path, settings, size_mm, entry = m_fonts.entry(row), name,
-                     allowed = saidOfStitching(rights ? rights->dossier : Dossier()),
-                     &faces = fits.faces()](const CancelToken& token) -> SlotPool::Answer {
-                        const auto made = [&]() -> Result<std::size_t> {
-                            const auto face = faces.open(entry.path, entry.info.choice);
-                            if (!face)
-                                return fail(face.error());
-                            auto letters = madeAlphabet(**face, *size_mm, settings, usualLetters(), token);
-                            if (!letters)
-                                return fail(letters.error());
-                            letters->alphabet.name = name.toStdString();
-                            letters->alphabet.rights = allowed;
-                            if (const auto done = writeAlphabet(path.toStdString(), letters->alphabet); !done)
-                                return fail(done.error());
-                            return letters->alphabet.letters.size();
-                        }();
-                        return [this, path, made, allowed] {
-                            m_panel->setMakesStitches(false);
-                            if (!made)
-                                return void(emit problem(made.error()));
-                            emit lettersMade(path);
-                            emit told(tr("Saved %1 with %n letter(s). %2", nullptr, static_cast<int>(*made))
-                                          .arg(QFileInfo(path).fileName(), said(allowed)));
-                        };
-                    });
+    fits.pool().run(
+        kMakeSlot, 2,
+        [this, path, settings, size_mm, entry = m_fonts.entry(row), name, papers = std::move(papers),
+         allowed = saidOfStitching(dossier), is_answered = speaksOfStitching(dossier),
+         &faces = fits.faces()](const CancelToken& token) -> SlotPool::Answer {
+            const auto made = [&]() -> Result<std::size_t> {
+                const auto face = faces.open(entry.path, entry.info.choice);
+                if (!face)
+                    return fail(face.error());
+                auto letters = madeAlphabet(**face, *size_mm, settings, usualLetters(), token);
+                if (!letters)
+                    return fail(letters.error());
+                letters->alphabet.name = name.toStdString();
+                if (is_answered) // else its documents speak for themselves
+                    letters->alphabet.rights = allowed;
+                std::vector<AlphabetFile> documents;
+                for (const auto& [called, file] : papers) {
+                    auto bytes = readFile(file, kMostPaperBytes);
+                    if (!bytes)
+                        return fail(bytes.error());
+                    documents.push_back({called, std::move(*bytes)});
+                }
+                if (const auto done = writeAlphabet(path.toStdString(), letters->alphabet, documents); !done)
+                    return fail(done.error());
+                return letters->alphabet.letters.size();
+            }();
+            return [this, path, made, allowed] {
+                m_panel->setMakesStitches(false);
+                if (!made)
+                    return void(emit problem(made.error()));
+                emit lettersMade(path);
+                emit told(tr("Saved %1 with %n letter(s). %2", nullptr, static_cast<int>(*made))
+                              .arg(QFileInfo(path).fileName(), said(allowed)));
+            };
+        });
 }
 
 void ShelfPage::stopMakingLetters()
