@@ -129,7 +129,7 @@ class Words(Case):
                 own = [(x, y) for x, y in points if x0 - 0.11 <= x <= x1 + 0.11 and y0 - 0.11 <= y <= y1 + 0.11]
                 self.assertGreater(len(own), 50, letter)
                 for edge, value in ((x0, min(x for x, _ in own)), (x1, max(x for x, _ in own)), (y0, min(y for _, y in own)), (y1, max(y for _, y in own))):
-                    self.assertAlmostEqual(edge, value, delta=0.11 if not options else 0.25)
+                    self.assertAlmostEqual(edge, value, delta=0.1001)  # 0.1 mm is the step of the file
             self.assertEqual([one["letter"] for one in report["letters"]], list("Ham&Rye"))
 
     def test_kept_typed_and_removed(self):
