@@ -46,6 +46,8 @@ public:
     }
     void say(const QString& html, const QString& spoken)
     {
+        if (html == m_text->text()) // nobody is told of what stayed
+            return;
         setAccessibleName(spoken);
         m_text->setText(html);
     }

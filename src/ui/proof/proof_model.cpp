@@ -23,9 +23,9 @@ std::optional<double> scaleBetween(const FinishedSize& before, const FinishedSiz
 ProofModel::ProofModel(JobModel& job, DesignModel& design, QObject* parent)
     : QObject(parent), m_job(job), m_design(design)
 {
-    connect(&m_design, &DesignModel::changed, this, &ProofModel::designChanged);
+    connect(&m_design, &DesignModel::changed, this, &ProofModel::look);
     connect(&m_job, &JobModel::changed, this, &ProofModel::jobChanged);
-    designChanged();
+    look();
 }
 
 KnownOfFont ProofModel::known() const
@@ -41,7 +41,8 @@ void ProofModel::showRight(std::optional<Verdict> verdict)
     jobChanged();
 }
 
-void ProofModel::designChanged()
+/// At the design there is, with all the job asks of it.
+void ProofModel::look()
 {
     const auto composed = m_design.composed();
     m_pool.cancel(kAgain);
@@ -96,7 +97,7 @@ void ProofModel::jobChanged()
         return;
     // What stitches tell stands in the plan of them: it is made again, but not at every step of a size that is dragged.
     if (isSewn(job.process) && *scale == 1.0)
-        return designChanged();
+        return look();
     askAgain(*scale);
 }
 

@@ -44,7 +44,7 @@ signals:
     void changed();
 
 private:
-    void designChanged();
+    void look();
     void jobChanged();
     void askAgain(double scale);
     KnownOfFont known() const;

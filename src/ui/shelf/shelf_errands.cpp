@@ -177,7 +177,9 @@ void ShelfPage::makeLetters(int row)
     fits.pool().run(
         kMakeSlot, 2,
         [this, path, settings, size_mm, entry = m_fonts.entry(row), name, papers = std::move(papers),
-         allowed = saidOfStitching(dossier), is_answered = speaksOfStitching(dossier),
+         // What was not read yet says nothing, not even that it says nothing.
+         allowed = rights ? saidOfStitching(dossier) : std::string(),
+         is_answered = speaksOfStitching(dossier),
          &faces = fits.faces()](const CancelToken& token) -> SlotPool::Answer {
             const auto made = [&]() -> Result<std::size_t> {
                 const auto face = faces.open(entry.path, entry.info.choice);
@@ -196,6 +198,8 @@ void ShelfPage::makeLetters(int row)
                         return fail(bytes.error());
                     documents.push_back({called, std::move(*bytes)});
                 }
+                if (token.isCancelled())
+                    return fail(ErrorCode::Cancelled);
                 if (const auto done = writeAlphabet(path.toStdString(), letters->alphabet, documents); !done)
                     return fail(done.error());
                 return letters->alphabet.letters.size();
