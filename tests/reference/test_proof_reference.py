@@ -146,46 +146,52 @@ def same_elsewhere(before, after, report):
 
 
 class Judged(unittest.TestCase):
-    def each(self, cases, *arguments, before=()):
-        """Outlines and reports, unmended and mended, of each case in a subtest of its own."""
-        for font, word, height in cases:
-            with self.subTest(font=font, word=word, height=height):
-                drawn, found = proof(font, word, height, *before)
-                mended, report = proof(font, word, height, *before, *arguments)
-                self.assertTrue(mended.is_valid)
-                yield drawn, found, mended, report
+    def mended(self, case, *arguments, before=()):
+        """Outlines and reports, unmended and mended."""
+        drawn, found = proof(*case, *before)
+        mended, report = proof(*case, *before, *arguments)
+        self.assertTrue(mended.is_valid)
+        return drawn, found, mended, report
 
 
 class Thickened(Judged):
     def test_opened_by_a_disc(self):
-        for before, found, after, report in self.each(cases(), "--mend", "thin"):
-            told, left = places(found["findings"]), places(report["unmended"])
-            for part in lost_by_opening(before):
-                self.assertTrue(told.intersects(part), f"not found: {part.centroid} {part.area}")
-            for part in lost_by_opening(after):
-                self.assertTrue(left.intersects(part), f"neither mended nor told: {part.centroid} {part.area:.3f}")
-            self.assertEqual(counts(before), counts(after))
+        for case in cases():
+            with self.subTest(case=case):
+                before, found, after, report = self.mended(case, "--mend", "thin")
+                told, left = places(found["findings"]), places(report["unmended"])
+                for part in lost_by_opening(before):
+                    self.assertTrue(told.intersects(part), f"not found: {part.centroid} {part.area}")
+                for part in lost_by_opening(after):
+                    self.assertTrue(left.intersects(part), f"neither mended nor told: {part.centroid} {part.area:.3f}")
+                self.assertEqual(counts(before), counts(after))
 
     def test_nothing_else_moves(self):
-        for before, _, after, report in self.each(few(), "--mend", "thin"):
-            self.assertTrue(same_elsewhere(before, after, report))
+        for case in few():
+            with self.subTest(case=case):
+                before, _, after, report = self.mended(case, "--mend", "thin")
+                self.assertTrue(same_elsewhere(before, after, report))
 
 
 class Opened(Judged):
     def test_closed_by_a_disc(self):
-        for before, _, after, report in self.each(few(), "--mend", "gaps"):
-            left = places(report["findings"])
-            for part in lost_by_closing(after):
-                self.assertTrue(left.intersects(part), f"neither mended nor told: {part.centroid} {part.area:.3f}")
-            self.assertEqual(counts(before), counts(after))
-            self.assertTrue(same_elsewhere(before, after, report))
+        for case in few():
+            with self.subTest(case=case):
+                before, _, after, report = self.mended(case, "--mend", "gaps")
+                left = places(report["findings"])
+                for part in lost_by_closing(after):
+                    self.assertTrue(left.intersects(part), f"neither mended nor told: {part.centroid} {part.area:.3f}")
+                self.assertEqual(counts(before), counts(after))
+                self.assertTrue(same_elsewhere(before, after, report))
 
     def test_gaps_filled(self):
-        for before, _, after, report in self.each(few(), "--mend", "close-gaps"):
-            self.assertLess(before.difference(after).area, 1e-4 * before.area)  # nothing is taken away
-            left = places(report["findings"])
-            for part in lost_by_closing(after):
-                self.assertTrue(left.intersects(part), f"neither closed nor told: {part.centroid} {part.area:.3f}")
+        for case in few():
+            with self.subTest(case=case):
+                before, _, after, report = self.mended(case, "--mend", "close-gaps")
+                self.assertLess(before.difference(after).area, 1e-4 * before.area)  # nothing is taken away
+                left = places(report["findings"])
+                for part in lost_by_closing(after):
+                    self.assertTrue(left.intersects(part), f"neither closed nor told: {part.centroid} {part.area:.3f}")
 
 
 def at_height(height):
@@ -194,19 +200,23 @@ def at_height(height):
 
 class Stencils(Judged):
     def test_the_sheet_is_one_piece(self):
-        for _, _, ink, report in self.each(at_height(60), "--mend", "bridges", "--bridge-mm", 1.5, before=["stencil"]):
-            self.assertEqual(report["middles"], 0)
-            self.assertEqual(counts(ink)[1], 0)
-            sheet = box(*ink.bounds).buffer(10).difference(ink)
-            self.assertEqual(len(parts_of(sheet)), 1)
-            self.assertEqual([f for f in report["findings"] if f["kind"] == "stencil-middle"], [])
+        for case in at_height(60):
+            with self.subTest(case=case):
+                _, _, ink, report = self.mended(case, "--mend", "bridges", "--bridge-mm", 1.5, before=["stencil"])
+                self.assertEqual(report["middles"], 0)
+                self.assertEqual(counts(ink)[1], 0)
+                sheet = box(*ink.bounds).buffer(10).difference(ink)
+                self.assertEqual(len(parts_of(sheet)), 1)
+                self.assertEqual([f for f in report["findings"] if f["kind"] == "stencil-middle"], [])
 
 
 class OnePiece(Judged):
     def test_tied_by_bridges(self):
-        for before, _, after, report in self.each(at_height(40), "--mend", "all", before=["--one-piece"]):
-            self.assertEqual((counts(after)[0], report["pieces"]), (1, 1))
-            self.assertGreaterEqual(counts(before)[0], 1)
+        for case in at_height(40):
+            with self.subTest(case=case):
+                before, _, after, report = self.mended(case, "--mend", "all", before=["--one-piece"])
+                self.assertEqual((counts(after)[0], report["pieces"]), (1, 1))
+                self.assertGreaterEqual(counts(before)[0], 1)
 
 
 if __name__ == "__main__":

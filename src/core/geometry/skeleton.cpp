@@ -10,11 +10,10 @@
 namespace ink {
 namespace {
 
-/// A branch into a corner of a stroke that is as wide as the circle at the fork reaches sqrt(2) of its radius at a right
-/// angle, and this much at 34 degrees.
+/// A branch into a corner gets narrower by a radius over sqrt(2) radii at a right angle, and over this many at 34 degrees.
 constexpr double kCornerReach = 3.4;
 /// It gets narrower evenly: half way it has at least this share of the mean radius, and at its end little is left.
-constexpr double kCornerEven = 0.7;
+constexpr double kCornerEven = 0.8;
 constexpr double kCornerTip = 0.5;
 constexpr int kRounds = 4;
 constexpr int kPlacesOfParabola = 4;
@@ -132,7 +131,7 @@ private:
                 length += edge(leg.edge).length();
             const double at_end = ends ? radiusAtHead(chain.back()) : radiusAtTail(chain.front());
             const double at_fork = ends ? radiusAtTail(chain.front()) : radiusAtHead(chain.back());
-            if (at_end <= kCornerTip * at_fork && length + at_end <= kCornerReach * at_fork &&
+            if (at_end <= kCornerTip * at_fork && length <= kCornerReach * (at_fork - at_end) &&
                 radiusHalfway(chain, length) >= kCornerEven * 0.5 * (at_end + at_fork))
                 spurs.push_back({(length + at_end) / at_fork, chain, ends ? first : last});
         }
@@ -351,20 +350,24 @@ bool isLost(const Branch& branch, const BranchRun& run, double width)
         return false;
     if (!ends.at_start && !ends.at_end)
         return least < 0.93 * width || run.length() > 0.5 * width;
-    // Of the stretch to the very end, less the half disc that is left of it.
-    const double disc = 0.95 * width, half = std::numbers::pi / 8.0 * disc * disc;
+    // Of the stretch to the very end, less what the disc that lies where it is wide enough keeps of it: half of it of a stroke
+    // that widens slowly, hardly more than the stroke's own width of a thin one that stands on a thick one.
+    const double disc = 0.95 * width, radius = 0.5 * disc;
     const double from = ends.at_start ? 0.0 : run.from, to = ends.at_end ? branch.length() : run.to;
+    const bool has_disc = !(ends.at_start && ends.at_end);
+    const double centre = ends.at_start ? to : from;
     double area = 0.0;
     constexpr int kSteps = 32;
     for (int i = 0; i < kSteps; ++i) {
-        const double w = placeAt(branch, std::lerp(from, to, (i + 0.5) / kSteps)).width;
-        area += std::min(w, disc) * (w < disc ? 1.0 : 0.0) * (to - from) / kSteps;
+        const double along = std::lerp(from, to, (i + 0.5) / kSteps), off = along - centre;
+        const double w = placeAt(branch, along).width;
+        const double chord = has_disc ? 2.0 * std::sqrt(std::max(0.0, radius * radius - off * off)) : 0.0;
+        if (w < disc)
+            area += std::max(0.0, w - chord) * (to - from) / kSteps;
     }
     for (const auto& end : {branch.start, branch.end})
         if (end.is_free)
             area += 0.5 * std::numbers::pi * end.reach * end.reach;
-    if (!(ends.at_start && ends.at_end))
-        area -= half;
     return area > kCrescents * disc * disc / 4.0;
 }
 

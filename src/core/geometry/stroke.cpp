@@ -5,6 +5,11 @@
 #include "core/geometry/nesting.h"
 #include "core/geometry/ring_offset.h"
 
+#include <boost/geometry/algorithms/simplify.hpp>
+#include <boost/geometry/geometries/linestring.hpp>
+#include <boost/geometry/geometries/point.hpp>
+#include <boost/geometry/strategies/cartesian/distance_projected_point.hpp>
+
 #include <algorithm>
 #include <cmath>
 #include <iterator>
@@ -72,11 +77,32 @@ OpenPath smoothed(std::span<const Point> samples, double tolerance)
 namespace {
 
 constexpr double kOuterTurnCosine = 0.94; // of 20 degrees
+/// Of the tolerance: what a centre that is left out may be off by, in place and radius together.
+constexpr double kThinned = 0.5;
 
 void addQuarter(Contour& ring, Point centre, Point from, Point to)
 {
     ring.segments.push_back(Segment::cubic(centre + from, centre + from + to * kArcHandle,
                                            centre + to + from * kArcHandle, centre + to));
+}
+
+/// Without the centres that the others say already. An axis trembles by less than the pen is wide, and each turn would be a
+/// disc of its own.
+/// Source: D. Douglas, T. Peucker, "Algorithms for the reduction of the number of points required to represent a digitized
+///         line", 1973, by Boost.Geometry.
+PenWay thinned(const PenWay& way, double tolerance)
+{
+    using Place = boost::geometry::model::point<double, 3, boost::geometry::cs::cartesian>;
+    boost::geometry::model::linestring<Place> places, kept;
+    for (std::size_t i = 0; i < way.centres.size(); ++i)
+        places.emplace_back(way.centres[i].x, way.centres[i].y, way.radii[i]);
+    boost::geometry::simplify(places, kept, tolerance);
+    PenWay out;
+    for (const auto& p : kept) {
+        out.centres.push_back({p.get<0>(), p.get<1>()});
+        out.radii.push_back(p.get<2>());
+    }
+    return out;
 }
 
 /// Cut where one side of the way would run backwards: round turns sharper than the pen.
@@ -108,6 +134,18 @@ std::vector<PenWay> withoutLoops(const PenWay& way)
         out.back().radii.push_back(all.radii[i]);
         if (is_cut[i] && i > 0 && i + 1 < n)
             out.push_back({{all.centres[i]}, {all.radii[i]}});
+    }
+    return out;
+}
+
+/// With samples on the lines between them: a curve through a few that are far apart would stray between them.
+std::vector<Point> closeTogether(const std::vector<Point>& side, double step)
+{
+    std::vector<Point> out{side.front()};
+    for (std::size_t i = 1; i < side.size(); ++i) {
+        const int n = std::max(1, static_cast<int>(std::ceil(length(side[i] - side[i - 1]) / step)));
+        for (int k = 1; k <= n; ++k)
+            out.push_back(lerp(side[i - 1], side[i], double(k) / n));
     }
     return out;
 }
@@ -150,11 +188,12 @@ Contour ringOf(const PenWay& way, double tolerance)
     for (auto* side : {&left, &right})
         if (side->size() < 2)
             side->push_back(side->front() + Point{kStandingStill * radii[0], 0.0});
-    ring.segments = smoothed(right, tolerance).segments;
+    ring.segments = smoothed(closeTogether(right, radii[0]), tolerance).segments;
     const Point ahead = unitVector(centres[n - 1] - centres[n - 2]) * radii[n - 1];
     addQuarter(ring, centres[n - 1], leftOf(ahead) * -1.0, ahead);
     addQuarter(ring, centres[n - 1], ahead, leftOf(ahead));
-    std::ranges::copy(smoothed(left, tolerance).segments, std::back_inserter(ring.segments));
+    std::ranges::copy(smoothed(closeTogether(left, radii[0]), tolerance).segments,
+                      std::back_inserter(ring.segments));
     const Point back = unitVector(centres[0] - centres[1]) * radii[0];
     addQuarter(ring, centres[0], leftOf(back) * -1.0, back);
     addQuarter(ring, centres[0], back, leftOf(back));
@@ -186,7 +225,7 @@ Result<Outline> stroked(std::span<const PenWay> ways, Unit unit, const OffsetOpt
     Paths raw;
     for (const auto& way : ways)
         if (!way.centres.empty())
-            for (const auto& part : withoutLoops(way))
+            for (const auto& part : withoutLoops(thinned(way, kThinned * options.tolerance)))
                 raw.push_back(ringOf(part, options.tolerance));
     return raw.empty() ? Result<Outline>(Outline{}) : unitedPens(raw, unit, options.cancel);
 }

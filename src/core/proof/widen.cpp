@@ -171,18 +171,20 @@ Guards guardsOf(const OutlineProof& proof, bool is_ink, double width, const IsNe
     return guards;
 }
 
-/// A place between the ink that no way leads out of.
+/// The middle that this place lies in: the innermost of them, where a letter stands in a frame.
 std::optional<std::size_t> middleAt(const OutlineProof& proof, Point p)
 {
+    std::optional<std::size_t> innermost;
     std::size_t number = 0;
     for (const auto& piece : proof.outline().pieces)
         for (const auto& middle : piece.middles) {
-            const Box& box = proof.middles()[number].box;
-            if (p.x > box.x0 && p.x < box.x1 && p.y > box.y0 && p.y < box.y1 && encloses(middle, p))
-                return number;
+            const auto& [area, at, box, edge] = proof.middles()[number];
+            if (p.x > box.x0 && p.x < box.x1 && p.y > box.y0 && p.y < box.y1 && encloses(middle, p) &&
+                (!innermost || area < proof.middles()[*innermost].area))
+                innermost = number;
             ++number;
         }
-    return {};
+    return innermost;
 }
 
 /// `change` without its guards.

@@ -72,6 +72,7 @@ private slots:
     void mendingKeepsItsPromises_data();
     void mendingKeepsItsPromises();
     void mendedEdgesAreEven();
+    void whatStandsInAFrameKeepsItsMiddles();
     void findingsNameTheirLetters();
     void placesFollowTheirLetters();
     void theJobsFileHoldsItAll();
@@ -146,6 +147,25 @@ void TestDesignProof::mendingKeepsItsPromises()
     QVERIFY2(std::abs(measure(again->outline_mm).area - ink) <= may_change * ink,
              qPrintable(QString::number(measure(again->outline_mm).area / ink)));
     QCOMPARE(again->outline_mm.pieces.size(), once->design.outline_mm.pieces.size());
+}
+
+/// Frames in frames, and pieces within them: a middle lies in another one there.
+void TestDesignProof::whatStandsInAFrameKeepsItsMiddles()
+{
+    for (const auto& [words, height_mm] : {std::pair("Juniper & Fig", 7.0), std::pair("Wyvern Quay", 9.0)}) {
+        Job job = jobOf(words, height_mm, "StallholderBits.ttf");
+        ProcessLimits limits = job.limits();
+        limits.stroke_floor_mm = limits.stroke_comfortable_mm = limits.gap_mm = 0.5;
+        job.setLimits(job.process, limits);
+        const auto plain = composed(job);
+        QVERIFY(plain);
+        job.lettering.mendings = {{MendingKind::Thicken, 0.5}};
+        const auto thicker = composed(job);
+        QVERIFY2(thicker, thicker ? "" : thicker.error().message().c_str());
+        QVERIFY(isValid(*thicker));
+        QCOMPARE(thicker->design.figures_mm.pieces, plain->design.figures_mm.pieces);
+        QCOMPARE(thicker->design.figures_mm.middles, plain->design.figures_mm.middles);
+    }
 }
 
 void TestDesignProof::mendedEdgesAreEven()

@@ -1,5 +1,6 @@
 // What pens cover, against the formula.
 #include "core/geometry/measure.h"
+#include "core/geometry/nesting.h"
 #include "core/geometry/stroke.h"
 #include "core/geometry/validity.h"
 #include "tests/support/environment.h"
@@ -45,6 +46,8 @@ private slots:
     void aWideningWayIsATrapezium();
     void aRoundWayIsARing();
     void turnsSharperThanThePenAreFilled();
+    void fewPlacesSayTheWholeWay();
+    void placesThatTrembleAreOneStroke();
     void waysThatCrossAreOne();
     void samplesBecomeFewTameCurves();
     void nothingDrawsNothing();
@@ -105,6 +108,41 @@ void TestStroke::turnsSharperThanThePenAreFilled()
     const auto zigzag = drawn({crowded});
     QCOMPARE(zigzag.pieces.size(), std::size_t(1));
     QVERIFY(zigzag.pieces.front().middles.empty());
+}
+
+void TestStroke::fewPlacesSayTheWholeWay()
+{
+    // A long side, and a round corner in four steps, with nothing between the places. A curve through these alone
+    // leaves the side on its way.
+    PenWay way;
+    way.centres.push_back({0, 0});
+    for (int i = 0; i <= 4; ++i)
+        way.centres.push_back({4 + 2 * std::sin(kPi / 8 * i), 2 - 2 * std::cos(kPi / 8 * i)});
+    way.centres.push_back({6, 6});
+    way.radii.assign(way.centres.size(), 0.1);
+    const auto corner = drawn({way});
+    for (std::size_t i = 0; i + 1 < way.centres.size(); ++i)
+        for (const double t : {0.1, 0.3, 0.5, 0.7, 0.9}) {
+            const Point p = lerp(way.centres[i], way.centres[i + 1], t);
+            const Point side = unitVector(way.centres[i + 1] - way.centres[i]);
+            const Point across{side.y, -side.x};
+            QVERIFY2(isInk(corner, p + across * 0.09) && isInk(corner, p - across * 0.09),
+                     qPrintable(QString::number(t)));
+            QVERIFY(!isInk(corner, p + across * 0.11) && !isInk(corner, p - across * 0.11));
+        }
+}
+
+void TestStroke::placesThatTrembleAreOneStroke()
+{
+    // Off the line by less than the tolerance, and turning at each place by more than the pen could follow.
+    PenWay way;
+    for (int i = 0; i <= 400; ++i) {
+        way.centres.push_back({0.01 * i, i % 2 == 0 ? 0.0 : 0.0009});
+        way.radii.push_back(1.0);
+    }
+    const auto stroke = drawn({way});
+    QVERIFY(isNear(measure(stroke).area, 4 * 2 + kPi, 0.01));
+    QVERIFY2(measure(stroke).nodes <= 8, qPrintable(QString::number(measure(stroke).nodes)));
 }
 
 void TestStroke::waysThatCrossAreOne()

@@ -50,6 +50,7 @@ class TestOutlineProof : public QObject
     Q_OBJECT
 private slots:
     void strokesAndTheirLevels();
+    void thinStubsOnThickStems();
     void gapsBetweenAndWithin();
     void whatHangsByAThread();
     void specksMiddlesAndLoosePieces();
@@ -75,6 +76,27 @@ void TestOutlineProof::strokesAndTheirLevels()
     QCOMPARE(thin[1].level, FindingLevel::Look);
     QVERIFY(std::abs(thin[1].measured - 0.8) < 0.01);
     QVERIFY(proof.findings(1.0, OutlineProof::Asked{{0.1, 0.1, 0.1, 0.1, 0.1, 2.0}}).empty());
+}
+
+/// Opening by a disc of 0.45 takes nearly 3 r² from each, or more: what the mended outline is held to (docs/proof.md).
+void TestOutlineProof::thinStubsOnThickStems()
+{
+    struct Stub
+    {
+        double stem, height, length;
+    };
+    const auto thinOf = [](const Stub& stub) {
+        const auto proof = lookedAt({{boxAt(0, 0, stub.stem, 20)},
+                                     {boxAt(stub.stem - 0.5, 8, stub.stem + stub.length, 8 + stub.height)}});
+        return of(FindingKind::ThinStroke, proof.findings(1.0, asked()));
+    };
+    for (const Stub& stub : {Stub{1.6, 0.34, 1.6}, {2.4, 0.84, 1.1}, {3.2, 0.84, 1.2}, {1.6, 0.7, 0.9}}) {
+        const auto thin = thinOf(stub);
+        QVERIFY2(thin.size() == 1, qPrintable(QString("%1 high: %2").arg(stub.height).arg(thin.size())));
+        QVERIFY(std::abs(thin[0].measured - stub.height) < 0.02);
+    }
+    // Shorter than it is thick: a corner of the stem, and nothing that tears.
+    QVERIFY(thinOf({1.6, 0.6, 0.3}).empty());
 }
 
 void TestOutlineProof::gapsBetweenAndWithin()
