@@ -6,6 +6,7 @@
 #include <algorithm>
 #include <cmath>
 #include <numbers>
+#include <utility>
 
 namespace ink {
 namespace {
@@ -246,11 +247,14 @@ private:
     std::vector<bool> m_is_alive;
 };
 
-std::vector<Chord> chordsOf(const Outline& outline, double tolerance)
+std::vector<Chord> chordsOf(const Outline& outline, double tolerance, bool is_transposed)
 {
     std::vector<Chord> chords;
     for (const auto& ring : toPaths(outline)) {
-        const auto points = flattened(ring, tolerance);
+        auto points = flattened(ring, tolerance);
+        if (is_transposed)
+            for (Point& p : points)
+                std::swap(p.x, p.y);
         for (std::size_t i = 0; i < points.size(); ++i)
             chords.push_back({points[i], points[(i + 1) % points.size()]});
     }
@@ -259,13 +263,19 @@ std::vector<Chord> chordsOf(const Outline& outline, double tolerance)
 
 } // namespace
 
+// What is wider than high is looked at with x and y changed for each other: all that lies to the right of a place is asked, and
+// of a long line that is half the letters, of what lies above it little. Changed so, rings go the other way round.
 InkTest::InkTest(const Outline& outline, double tolerance)
-    : m_right(bounds(outline).x1), m_chords(chordsOf(outline, tolerance)), m_index(m_chords)
+    : m_is_wide(bounds(outline).width() > bounds(outline).height()),
+      m_right(m_is_wide ? bounds(outline).y1 : bounds(outline).x1),
+      m_chords(chordsOf(outline, tolerance, m_is_wide)), m_index(m_chords)
 {
 }
 
 bool InkTest::isInk(Point p) const
 {
+    if (m_is_wide)
+        std::swap(p.x, p.y);
     if (p.x > m_right)
         return false;
     std::vector<std::uint32_t> near;
@@ -279,7 +289,7 @@ bool InkTest::isInk(Point p) const
         if ((cross(b - a, p - a) > 0.0) == is_up)
             winding += is_up ? 1 : -1;
     }
-    return winding > 0;
+    return m_is_wide ? winding < 0 : winding > 0;
 }
 
 std::vector<Branch> branchesOf(const AxisGraph& graph, const InkTest& ink)

@@ -55,6 +55,7 @@ public:
     bool isInk(Point p) const;
 
 private:
+    bool m_is_wide = false;
     double m_right = 0.0;
     std::vector<Chord> m_chords;
     ChordIndex m_index;
