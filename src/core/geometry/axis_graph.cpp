@@ -131,8 +131,7 @@ Result<AxisGraph> axisGraph(const Outline& outline, Unit unit, const CancelToken
     if (cancel.isCancelled())
         return fail(ErrorCode::Cancelled);
     detail::Diagram diagram;
-    detail::construct(*sites, diagram);
-    if (cancel.isCancelled())
+    if (!detail::construct(*sites, diagram, cancel))
         return fail(ErrorCode::Cancelled);
     detail::AxisReader reader(*sites, diagram);
     const auto steps = reader.read();

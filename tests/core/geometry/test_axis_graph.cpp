@@ -1,5 +1,6 @@
 #include "core/geometry/axis_graph.h"
 
+#include "core/geometry/axis/axis_reader.h"
 #include "core/geometry/distance.h"
 #include "core/geometry/flatten.h"
 #include "core/geometry/medial_axis.h"
@@ -69,6 +70,7 @@ class TestAxisGraph : public QObject
 {
     Q_OBJECT
 private slots:
+    void aDiagramStopsWhenItIsAskedTo();
     void passagesPartRingsBeyondTheEdges();
     void aBarIsOneStroke();
     void aCrossHasOneFork();
@@ -210,6 +212,18 @@ void TestAxisGraph::anEdgeIsAPathFromNodeToNode()
 }
 
 /// Two discs: between them the axis has two opposite sides near the line of their centres only. What parts them further off is a passage.
+void TestAxisGraph::aDiagramStopsWhenItIsAskedTo()
+{
+    const auto sites = detail::sitesOf(welded(lettersLike()), kUnit, {});
+    QVERIFY(sites);
+    CancelSource source;
+    detail::Diagram whole, stopped;
+    QVERIFY(detail::construct(*sites, whole, source.token()));
+    QVERIFY(whole.num_edges() > sites->segments.size());
+    source.cancel();
+    QVERIFY(!detail::construct(*sites, stopped, source.token()));
+}
+
 void TestAxisGraph::passagesPartRingsBeyondTheEdges()
 {
     const double r = 200.0, gap = 30.0;

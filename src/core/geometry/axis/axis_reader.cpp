@@ -10,6 +10,7 @@
 #include <cmath>
 #include <numbers>
 #include <set>
+#include <utility>
 
 namespace ink::detail {
 namespace {
@@ -51,14 +52,42 @@ struct SmallNumbers : bp::detail::voronoi_ctype_traits<std::int32_t>
     };
 };
 
+/// The only way out of the library's loop; it is caught where the loop was entered.
+struct CancelledInLoop
+{
+};
+
+/// What the library hands the edges of the diagram to.
+class AskedDiagram
+{
+public:
+    AskedDiagram(Diagram& diagram, const CancelToken& cancel) : m_diagram(diagram), m_cancel(cancel) {}
+
+    void _reserve(std::size_t sites) { m_diagram._reserve(sites); }
+    void _process_single_site(const auto& site) { m_diagram._process_single_site(site); }
+    template <typename... Parts>
+    std::pair<void*, void*> _insert_new_edge(const Parts&... parts)
+    {
+        if (m_cancel.isCancelled())
+            throw CancelledInLoop();
+        return m_diagram._insert_new_edge(parts...);
+    }
+    void _build() { m_diagram._build(); }
+
+private:
+    Diagram& m_diagram;
+    const CancelToken& m_cancel;
+};
+
 } // namespace
 
-void construct(const Sites& sites, Diagram& diagram)
-{
+bool construct(const Sites& sites, Diagram& diagram, const CancelToken& cancel)
+try {
     const auto insertAll = [&](auto& builder) {
         for (const auto& site : sites.segments)
             boost::polygon::insert(site, &builder);
-        builder.construct(&diagram);
+        AskedDiagram asked(diagram, cancel);
+        builder.construct(&asked);
     };
     const auto isSmall = [](const Site& s) {
         return std::max({std::abs(s.low().x()), std::abs(s.low().y()), std::abs(s.high().x()),
@@ -71,6 +100,9 @@ void construct(const Sites& sites, Diagram& diagram)
         bp::voronoi_builder<std::int32_t> builder;
         insertAll(builder);
     }
+    return true;
+} catch (const CancelledInLoop&) {
+    return false;
 }
 
 StepsAt::StepsAt(const std::vector<RawStep>& steps, std::size_t vertices) : m_first(vertices + 1, 0)

@@ -13,7 +13,8 @@ namespace ink::detail {
 
 using Diagram = boost::polygon::voronoi_diagram<double>;
 
-void construct(const Sites& sites, Diagram& diagram);
+/// Asks at every edge. False, and nothing to be read, when it was cancelled.
+bool construct(const Sites& sites, Diagram& diagram, const CancelToken& cancel);
 
 /// Lengths and places in grid steps.
 struct RawStep
