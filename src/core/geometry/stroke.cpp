@@ -141,9 +141,11 @@ std::vector<PenWay> withoutLoops(const PenWay& way)
 /// With samples on the lines between them: a curve through a few that are far apart would stray between them.
 std::vector<Point> closeTogether(const std::vector<Point>& side, double step)
 {
+    constexpr double kMostOfALine = 8.0; // a thin pen goes a long way
     std::vector<Point> out{side.front()};
     for (std::size_t i = 1; i < side.size(); ++i) {
-        const int n = std::max(1, static_cast<int>(std::ceil(length(side[i] - side[i - 1]) / step)));
+        const double steps = std::ceil(length(side[i] - side[i - 1]) / step);
+        const int n = static_cast<int>(std::clamp(steps, 1.0, kMostOfALine));
         for (int k = 1; k <= n; ++k)
             out.push_back(lerp(side[i - 1], side[i], double(k) / n));
     }
