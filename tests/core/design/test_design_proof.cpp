@@ -152,20 +152,18 @@ void TestDesignProof::mendingKeepsItsPromises()
 /// Frames in frames, and pieces within them: a middle lies in another one there.
 void TestDesignProof::whatStandsInAFrameKeepsItsMiddles()
 {
-    for (const auto& [words, height_mm] : {std::pair("Juniper & Fig", 7.0), std::pair("Wyvern Quay", 9.0)}) {
-        Job job = jobOf(words, height_mm, "StallholderBits.ttf");
-        ProcessLimits limits = job.limits();
-        limits.stroke_floor_mm = limits.stroke_comfortable_mm = limits.gap_mm = 0.5;
-        job.setLimits(job.process, limits);
-        const auto plain = composed(job);
-        QVERIFY(plain);
-        job.lettering.mendings = {{MendingKind::Thicken, 0.5}};
-        const auto thicker = composed(job);
-        QVERIFY2(thicker, thicker ? "" : thicker.error().message().c_str());
-        QVERIFY(isValid(*thicker));
-        QCOMPARE(thicker->design.figures_mm.pieces, plain->design.figures_mm.pieces);
-        QCOMPARE(thicker->design.figures_mm.middles, plain->design.figures_mm.middles);
-    }
+    Job job = jobOf("Je", 7.0, "StallholderBits.ttf");
+    ProcessLimits limits = job.limits();
+    limits.stroke_floor_mm = limits.stroke_comfortable_mm = limits.gap_mm = 0.5;
+    job.setLimits(job.process, limits);
+    const auto plain = composed(job);
+    QVERIFY(plain);
+    job.lettering.mendings = {{MendingKind::Thicken, 0.5}};
+    const auto thicker = composed(job);
+    QVERIFY2(thicker, thicker ? "" : thicker.error().message().c_str());
+    QVERIFY(isValid(*thicker));
+    QCOMPARE(thicker->design.figures_mm.pieces, plain->design.figures_mm.pieces);
+    QCOMPARE(thicker->design.figures_mm.middles, plain->design.figures_mm.middles);
 }
 
 void TestDesignProof::mendedEdgesAreEven()
