@@ -218,6 +218,7 @@ private slots:
     void documentsAreOpened();
     void theKeyMapSheetGoesToPaper();
     void theSpecimenIsOfTrueSize();
+    void aSpecimenIsMadeOutOfSight();
     void twinsAreSortedOut();
     void healthFindsMissingFiles();
     void aCarriedShelfAsksWhereBothDiffer();
@@ -760,6 +761,19 @@ void TestShelf::theSpecimenIsOfTrueSize()
     f.rest();
     f.press("shelfSpecimen");
     QVERIFY(f.label("sheetTitle").contains("in 2 fonts"));
+}
+
+/// Who goes elsewhere while it is made finds it made.
+void TestShelf::aSpecimenIsMadeOutOfSight()
+{
+    ShelfFixture f({"gatepost.zip", "hartsorrel.zip"});
+    f.window->jobModel().setWords("Walked off");
+    QTest::keyClick(f.find<QAbstractButton>("shelfSpecimen"), Qt::Key_Space);
+    QVERIFY(!f.label("sheetTitle").contains("Walked off")); // not made yet
+    f.window->openStation(MainWindow::Compose);
+    f.rest();
+    f.openStation();
+    QVERIFY2(f.label("sheetTitle").contains("in 2 fonts"), qPrintable(f.label("sheetTitle")));
 }
 
 void TestShelf::twinsAreSortedOut()

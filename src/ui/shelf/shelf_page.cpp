@@ -98,6 +98,7 @@ ShelfPage::ShelfPage(JobModel& job, FontListModel& fonts, ShelfKeeper& shelf, Sh
     connectPages();
     connect(&m_fonts, &FontListModel::learned, this, &ShelfPage::learnSoon);
     connect(&m_fonts, &QAbstractItemModel::rowsInserted, this, &ShelfPage::learnSoon);
+    connect(&m_fonts, &QAbstractItemModel::rowsRemoved, this, &ShelfPage::learnSoon);
     connect(&m_shelf, &ShelfKeeper::changed, this, &ShelfPage::shelfChanged);
     connect(&m_job, &JobModel::changed, this, [this] {
         m_panel->setProject(text(m_job.job().words).simplified());
@@ -279,10 +280,11 @@ void ShelfPage::refilter(const std::function<void()>& change)
     showPanel();
 }
 
+/// The list waits until it is seen; a specimen that was asked for is made whatever is seen meanwhile.
 void ShelfPage::learnSoon()
 {
     m_has_to_learn = true;
-    if (isVisible() && !m_learn_timer.isActive())
+    if ((isVisible() || !m_specimen.empty()) && !m_learn_timer.isActive())
         m_learn_timer.start();
 }
 
@@ -295,6 +297,10 @@ void ShelfPage::showEvent(QShowEvent* event)
 
 void ShelfPage::learn()
 {
+    if (!m_specimen.empty())
+        makeSpecimen();
+    if (!isVisible())
+        return;
     m_has_to_learn = false;
     if (m_filter.needsMarks()) {
         m_fonts.askForAll(kMostAhead);
@@ -303,8 +309,6 @@ void ShelfPage::learn()
     m_wishes->showCounts();
     showCounts();
     layoutGrid();
-    if (!m_specimen.empty())
-        makeSpecimen();
 }
 
 void ShelfPage::shelfChanged()
