@@ -71,6 +71,9 @@ void DesignModel::take(const ComposedResult& result)
     m_is_up_to_date = true;
     m_composed = result ? *result : nullptr;
     m_refusal = result ? std::nullopt : std::optional(result.error());
+    // What is no fault of the file names no file: a font of the shelf is known by another name.
+    if (m_refusal && m_refusal->code >= ErrorCode::EmptyText && m_refusal->subject == m_job.job().font.path)
+        m_refusal->subject.clear();
     emit changed();
 }
 

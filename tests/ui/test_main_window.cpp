@@ -5,6 +5,7 @@
 #include "ui/compose/weld_view.h"
 #include "ui/first_start.h"
 #include "ui/handbook_window.h"
+#include "ui/proof/proof_view.h"
 
 #include <csignal>
 #include <sys/resource.h>
@@ -246,6 +247,12 @@ void TestMainWindow::wordsThatCannotBeMadeStayAsTyped()
     f.rest();
     QCOMPARE(edit->toPlainText(), words);
     QVERIFY2(view(f).message().contains(said), qPrintable(view(f).message()));
+    // It is no fault of the font's file, and Proof says the same.
+    QVERIFY2(!view(f).message().contains(QLatin1Char('/')), qPrintable(view(f).message()));
+    f.window->openStation(MainWindow::Proof);
+    f.rest();
+    QCOMPARE(f.window->findChild<ProofView*>()->message(), view(f).message());
+    f.window->openStation(MainWindow::Compose);
     QVERIFY(!f.find<QAbstractButton>("handItOff")->isEnabled());
     QTest::keyClick(edit, Qt::Key_Z, Qt::ControlModifier);
     f.rest();

@@ -9,7 +9,6 @@
 #include "ui/compose/pair_callout.h"
 #include "ui/compose/try_on_strip.h"
 #include "ui/core_words.h"
-#include "ui/text.h"
 #include "ui/widgets/leaf.h"
 #include "ui/widgets/sentence_bar.h"
 
@@ -230,17 +229,7 @@ void ComposePage::designChanged()
     if (m_design.composed()) {
         m_view->showComposed(m_design.composed());
     } else if (const auto& error = m_design.refusal()) {
-        const auto sentence = [](std::string_view s) {
-            return QString::fromUtf8(s.data(), static_cast<qsizetype>(s.size()));
-        };
-        QString what = sentence(errorText(error->code));
-        what[0] = what[0].toUpper();
-        if (!error->detail.empty())
-            what += QStringLiteral(" (%1)").arg(said(error->detail));
-        QString message = what + QStringLiteral(".\n") + sentence(errorAdvice(error->code));
-        if (error->code < ErrorCode::EmptyText) // about a file: say which
-            message = text(error->subject) + QStringLiteral("\n") + message;
-        m_view->showNothing(message);
+        m_view->showNothing(said(*error));
     } else {
         m_view->showNothing(tr("Choose a font in Find: the words appear here as one welded shape."));
     }

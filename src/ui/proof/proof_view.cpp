@@ -154,6 +154,24 @@ void ProofView::paintFindings(QPainter& painter) const
     const auto isFree = [&](const QRectF& box) {
         return std::ranges::none_of(taken, [&](const QRectF& other) { return other.intersects(box); });
     };
+    // Beside the ring where there is room: above, below, right, left.
+    const auto labelFor = [&](QPointF at, const QString& figure) -> std::optional<QRectF> {
+        const QSizeF size(metrics.horizontalAdvance(figure) + 3 * kGrid, metrics.height() + kGrid);
+        for (const QPointF corner : {QPointF(at.x() + 0.5 * r, at.y() - r - size.height() - 2),
+                                     QPointF(at.x() + 0.5 * r, at.y() + r + 2),
+                                     QPointF(at.x() - 0.5 * r - size.width(), at.y() - r - size.height() - 2),
+                                     QPointF(at.x() - 0.5 * r - size.width(), at.y() + r + 2)})
+            if (const QRectF label(corner, size); paperArea().contains(label) && isFree(label)) {
+                taken.push_back(label);
+                return label;
+            }
+        return {};
+    };
+    // What is chosen has the first choice, and lies above.
+    std::optional<QRectF> chosen_label;
+    if (m_finding)
+        if (const auto& f = m_shown.findings[*m_finding]; !figureOf(f, unit()).isEmpty())
+            chosen_label = labelFor(placeOf(f), figureOf(f, unit()));
     const bool is_crowded = m_shown.findings.size() > kMostLabels;
     const double small = is_crowded ? kCrowded * r : r;
     const auto paint = [&](const ProofFinding& f, bool is_chosen) {
@@ -185,29 +203,18 @@ void ProofView::paintFindings(QPainter& painter) const
         painter.drawEllipse(at, r, r);
         if (fails)
             painter.drawEllipse(at, r - 4, r - 4);
-        // Beside the ring where there is room: above, below, right, left.
-        const QSizeF size(metrics.horizontalAdvance(figure) + 3 * kGrid, metrics.height() + kGrid);
-        const QPointF corners[]{{at.x() + 0.5 * r, at.y() - r - size.height() - 2},
-                                {at.x() + 0.5 * r, at.y() + r + 2},
-                                {at.x() - 0.5 * r - size.width(), at.y() - r - size.height() - 2},
-                                {at.x() - 0.5 * r - size.width(), at.y() + r + 2}};
-        for (const QPointF corner : corners) {
-            const QRectF label(corner, size);
-            if (!paperArea().contains(label) || !isFree(label))
-                continue;
-            taken.push_back(label);
-            painter.setPen(is_chosen ? QPen(c.ink, 1) : QPen(c.rule, 1));
-            painter.setBrush(is_chosen ? c.band : c.card);
-            painter.drawRoundedRect(label, 4, 4);
-            painter.setPen(is_chosen ? c.on_band : c.ink);
-            painter.drawText(label, Qt::AlignCenter, figure);
-            break;
-        }
+        const auto label = is_chosen ? chosen_label : labelFor(at, figure);
+        if (!label)
+            return;
+        painter.setPen(is_chosen ? QPen(c.ink, 1) : QPen(c.rule, 1));
+        painter.setBrush(is_chosen ? c.band : c.card);
+        painter.drawRoundedRect(*label, 4, 4);
+        painter.setPen(is_chosen ? c.on_band : c.ink);
+        painter.drawText(*label, Qt::AlignCenter, figure);
     };
     for (std::size_t i = 0; i < m_shown.findings.size(); ++i)
         if (m_finding != i)
             paint(m_shown.findings[i], false);
-    taken.clear(); // what is chosen lies above
     if (m_finding)
         paint(m_shown.findings[*m_finding], true);
 }
