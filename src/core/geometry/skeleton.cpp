@@ -265,9 +265,10 @@ std::vector<Chord> chordsOf(const Outline& outline, double tolerance, bool is_tr
 
 // What is wider than high is looked at with x and y changed for each other: all that lies to the right of a place is asked, and
 // of a long line that is half the letters, of what lies above it little. Changed so, rings go the other way round.
-InkTest::InkTest(const Outline& outline, double tolerance)
-    : m_is_wide(bounds(outline).width() > bounds(outline).height()),
-      m_right(m_is_wide ? bounds(outline).y1 : bounds(outline).x1),
+InkTest::InkTest(const Outline& outline, double tolerance) : InkTest(outline, bounds(outline), tolerance) {}
+
+InkTest::InkTest(const Outline& outline, const Box& box, double tolerance)
+    : m_is_wide(box.width() > box.height()), m_right(m_is_wide ? box.y1 : box.x1),
       m_chords(chordsOf(outline, tolerance, m_is_wide)), m_index(m_chords)
 {
 }

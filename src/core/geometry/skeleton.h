@@ -55,6 +55,8 @@ public:
     bool isInk(Point p) const;
 
 private:
+    InkTest(const Outline& outline, const Box& box, double tolerance);
+
     bool m_is_wide = false;
     double m_right = 0.0;
     std::vector<Chord> m_chords;

@@ -178,9 +178,10 @@ std::optional<std::size_t> middleAt(const OutlineProof& proof, Point p)
     std::size_t number = 0;
     for (const auto& piece : proof.outline().pieces)
         for (const auto& middle : piece.middles) {
-            const auto& [area, at, box, edge] = proof.middles()[number];
+            const PartSize& size = proof.middles()[number];
+            const Box& box = size.box;
             if (p.x > box.x0 && p.x < box.x1 && p.y > box.y0 && p.y < box.y1 && encloses(middle, p) &&
-                (!innermost || area < proof.middles()[*innermost].area))
+                (!innermost || size.area < proof.middles()[*innermost].area))
                 innermost = number;
             ++number;
         }

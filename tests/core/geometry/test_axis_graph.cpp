@@ -211,7 +211,6 @@ void TestAxisGraph::anEdgeIsAPathFromNodeToNode()
     }
 }
 
-/// Two discs: between them the axis has two opposite sides near the line of their centres only. What parts them further off is a passage.
 void TestAxisGraph::aDiagramStopsWhenItIsAskedTo()
 {
     const auto sites = detail::sitesOf(welded(lettersLike()), kUnit, {});
@@ -224,6 +223,7 @@ void TestAxisGraph::aDiagramStopsWhenItIsAskedTo()
     QVERIFY(!detail::construct(*sites, stopped, source.token()));
 }
 
+/// Two discs: between them the axis has two opposite sides near the line of their centres only. What parts them further off is a passage.
 void TestAxisGraph::passagesPartRingsBeyondTheEdges()
 {
     const double r = 200.0, gap = 30.0;
