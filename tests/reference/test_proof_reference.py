@@ -12,6 +12,7 @@ import unittest
 from pathlib import Path
 from xml.etree import ElementTree
 
+import numpy
 from shapely.affinity import translate
 from shapely.geometry import Polygon, box
 from shapely.ops import unary_union
@@ -34,6 +35,10 @@ STEPS = 48
 WIDTH = 0.5
 R = 0.45 * WIDTH
 ALL = os.environ.get("INK_PROOF_ALL")
+T = numpy.arange(1, STEPS + 1) / STEPS
+# Bernstein's polynomials: rows are places along a curve, columns its points.
+QUADRATIC = numpy.stack([(1 - T) ** 2, 2 * T * (1 - T), T ** 2], axis=1)
+CUBIC = numpy.stack([(1 - T) ** 3, 3 * T * (1 - T) ** 2, 3 * T ** 2 * (1 - T), T ** 3], axis=1)
 
 
 def points_of(d):
@@ -60,14 +65,12 @@ def points_of(d):
         elif op == "Q":
             for i in range(0, len(n), 4):
                 a, b, c = at, (n[i], n[i + 1]), (n[i + 2], n[i + 3])
-                ring += [tuple((1 - t) ** 2 * a[k] + 2 * t * (1 - t) * b[k] + t * t * c[k] for k in (0, 1))
-                         for t in (s / STEPS for s in range(1, STEPS + 1))]
+                ring += map(tuple, (QUADRATIC @ (a, b, c)).tolist())
                 at = c
         elif op == "C":
             for i in range(0, len(n), 6):
                 a, b, c, e = at, (n[i], n[i + 1]), (n[i + 2], n[i + 3]), (n[i + 4], n[i + 5])
-                ring += [tuple((1 - t) ** 3 * a[k] + 3 * t * (1 - t) ** 2 * b[k] + 3 * t * t * (1 - t) * c[k] + t ** 3 * e[k]
-                               for k in (0, 1)) for t in (s / STEPS for s in range(1, STEPS + 1))]
+                ring += map(tuple, (CUBIC @ (a, b, c, e)).tolist())
                 at = e
     return rings
 

@@ -19,8 +19,9 @@ import numpy
 from ezdxf import path as dxf_path
 from PIL import Image
 from shapely.affinity import scale, translate
-from shapely.geometry import LinearRing, Point, Polygon, box
+from shapely.geometry import LinearRing, Point, Polygon
 from shapely.ops import unary_union
+from shapely.prepared import prep
 
 from support import DEMO, debian, run
 from test_proof_reference import points_of
@@ -92,9 +93,10 @@ class Sheets(SheetCase):
         for i, shape in enumerate(shapes):
             b = shape.bounds
             self.assertTrue(b[0] >= x0 and b[1] >= y0 and b[2] <= x1 and b[3] <= y1, f"thing {i} {b} leaves the margins")
+            near = prep(shape.buffer(max(0.0, spacing - 0.01)))
             for other in shapes[i + 1:]:
-                if box(*shape.bounds).distance(box(*other.bounds)) <= spacing:
-                    self.assertGreaterEqual(shape.distance(other), spacing - 0.01)
+                if near.intersects(other):
+                    self.assertEqual(spacing, 0, "nearer than was asked")
                     self.assertLess(shape.intersection(other).area, 1e-3)
         return shapes
 
@@ -226,9 +228,10 @@ class Files(SheetCase):
         bounds = (columns.min() * mm, 90 - (rows.max() + 1) * mm, (columns.max() + 1) * mm, 90 - rows.min() * mm)
         for got, wanted in zip(bounds, ink.bounds):
             self.assertAlmostEqual(got, wanted, delta=0.05 + 0.05 + mm)  # half the line, a pixel
-        edge = ink.boundary
-        chosen = random.Random(3).sample(range(len(rows)), 300)
-        self.assertLess(max(edge.distance(Point((columns[i] + 0.5) * mm, 90 - (rows[i] + 0.5) * mm)) for i in chosen), 0.05 + mm)
+        near = prep(ink.boundary.buffer(0.05 + mm))
+        for i in random.Random(3).sample(range(len(rows)), 300):
+            p = Point((columns[i] + 0.5) * mm, 90 - (rows[i] + 0.5) * mm)
+            self.assertTrue(near.contains(p), (p.x, p.y))
 
     def test_pdf(self):
         def check(file, ink):
@@ -458,12 +461,13 @@ class Runs(SheetCase):
         self.assertAlmostEqual(whole.sum() / dots ** 2 / shape.area, 1, delta=0.03)
         # Points deep in the ink are ink, points well outside are not.
         rng = random.Random(4)
+        ink, edge = prep(shape), prep(shape.boundary.buffer(0.4))
         left, top = columns.min() / dots, rows.min() / dots
         for _ in range(3000):
             p = Point(rng.uniform(x0, x1), rng.uniform(y0, y1))
-            if shape.boundary.distance(p) > 0.4:
+            if not edge.contains(p):
                 pixel = whole[int((p.y - y0 + top) * dots), int((p.x - x0 + left) * dots)]
-                self.assertEqual(bool(pixel), shape.contains(p), (p.x, p.y))
+                self.assertEqual(bool(pixel), ink.contains(p), (p.x, p.y))
 
 
 if __name__ == "__main__":

@@ -52,10 +52,11 @@ def judged(font, words, height, folder, *options):
     box = (min(xs) - middle_x - around, min(ys) - middle_y - around, max(xs) - middle_x + around, max(ys) - middle_y + around)
     layers = stitch_reader.raster(stitches, box, DOTS)
     ink = numpy.zeros(layers.shape, bool)
+    ax, ay, bx, by = numpy.array([a + b for ring in rings for a, b in zip(ring, ring[1:] + ring[:1])]).T
     for row in range(layers.shape[0]):  # by the middle of each place, under the even-odd rule
         level = box[1] + (row + 0.5) / DOTS
-        crossings = sorted(ax + (level - ay) * (bx - ax) / (by - ay) for ring in rings for (ax, ay), (bx, by) in zip(ring, ring[1:] + ring[:1])
-                           if (ay <= level) != (by <= level))
+        at = (ay <= level) != (by <= level)
+        crossings = numpy.sort(ax[at] + (level - ay[at]) * (bx[at] - ax[at]) / (by[at] - ay[at]))
         for left, right in zip(crossings[::2], crossings[1::2]):
             ink[row, max(0, math.ceil((left - box[0]) * DOTS - 0.5)):max(0, math.ceil((right - box[0]) * DOTS - 0.5))] = True
     near = ink.copy()

@@ -11,6 +11,7 @@ import subprocess
 import unittest
 from xml.etree import ElementTree
 
+import numpy
 from fontTools.pens.recordingPen import DecomposingRecordingPen
 from fontTools.ttLib import TTFont
 from shapely.affinity import scale, translate
@@ -47,6 +48,10 @@ FINE = 512
 
 
 def flatten(commands, steps):
+    t = numpy.arange(1, steps + 1) / steps
+    # Bernstein's polynomials: rows are places along a curve, columns its points.
+    quadratic = numpy.stack([(1 - t) ** 2, 2 * (1 - t) * t, t ** 2], axis=1)
+    cubic = numpy.stack([(1 - t) ** 3, 3 * (1 - t) ** 2 * t, 3 * (1 - t) * t ** 2, t ** 3], axis=1)
     rings, ring = [], []
     for op, points in commands:
         if op == "moveTo":
@@ -55,8 +60,7 @@ def flatten(commands, steps):
             ring.append(points[0])
         elif op == "curveTo":
             a, (b, c, d) = ring[-1], points
-            ring += [tuple((1 - t) ** 3 * a[i] + 3 * (1 - t) ** 2 * t * b[i] + 3 * (1 - t) * t * t * c[i] + t ** 3 * d[i]
-                           for i in (0, 1)) for t in (k / steps for k in range(1, steps + 1))]
+            ring += map(tuple, (cubic @ (a, b, c, d)).tolist())
         elif op == "qCurveTo":
             points = list(points)
             if points[-1] is None:
@@ -66,8 +70,7 @@ def flatten(commands, steps):
             off, last = points[:-1], points[-1]
             for i, c in enumerate(off):
                 a, d = ring[-1], last if i + 1 == len(off) else tuple((p + q) / 2 for p, q in zip(c, off[i + 1]))
-                ring += [tuple((1 - t) ** 2 * a[j] + 2 * (1 - t) * t * c[j] + t * t * d[j] for j in (0, 1))
-                         for t in (k / steps for k in range(1, steps + 1))]
+                ring += map(tuple, (quadratic @ (a, c, d)).tolist())
         elif len(ring) > 2:
             rings.append(ring)
             ring = []
