@@ -17,7 +17,7 @@
 namespace ink {
 namespace {
 
-constexpr double kCornerCosine = 0.64; // of 50 degrees
+constexpr double kBendCosine = 0.64; // of 50 degrees
 /// A pen that does not move draws a disc; the offset needs a direction all the same.
 constexpr double kStandingStill = 1e-4;
 
@@ -64,7 +64,7 @@ OpenPath smoothed(std::span<const Point> samples, double tolerance)
     for (std::size_t i = 1; i < samples.size(); ++i) {
         const bool is_last = i + 1 == samples.size();
         if (!is_last && dot(unitVector(samples[i] - samples[i - 1]),
-                            unitVector(samples[i + 1] - samples[i])) > kCornerCosine)
+                            unitVector(samples[i + 1] - samples[i])) > kBendCosine)
             continue;
         const auto part = samples.subspan(first, i - first + 1);
         fit(part, directionAt(part, 0, 4.0 * tolerance), directionAt(part, part.size() - 1, 4.0 * tolerance),

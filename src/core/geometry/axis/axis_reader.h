@@ -1,7 +1,7 @@
 // Reads the steps of the medial axis off a Voronoi diagram. Internal to the medial axis.
 #pragma once
 
-#include "core/geometry/axis/sites.h"
+#include "core/geometry/axis/diagram.h"
 
 #include <array>
 #include <cstdint>
@@ -10,11 +10,6 @@
 #include <vector>
 
 namespace ink::detail {
-
-using Diagram = boost::polygon::voronoi_diagram<double>;
-
-/// Asks at every edge. False, and nothing to be read, when it was cancelled.
-bool construct(const Sites& sites, Diagram& diagram, const CancelToken& cancel);
 
 /// Lengths and places in grid steps.
 struct RawStep
