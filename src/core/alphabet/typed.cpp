@@ -24,6 +24,59 @@ std::string rounded(double mm)
     return text;
 }
 
+/// Where each letter's room begins along a straight line.
+struct OnLine
+{
+    std::size_t letter;
+    double x_mm, room_mm;
+};
+
+struct Line
+{
+    std::vector<OnLine> letters;
+    double length_mm = 0.0;
+    /// Characters that the alphabet has no letter for, each once.
+    std::string missing;
+};
+
+Line lineOf(const Alphabet& alphabet, const std::u32string& characters, double scale, double tracking_mm)
+{
+    Line line;
+    double x = 0.0;
+    for (const char32_t c : characters) {
+        if (c <= U' ') {
+            x += spaceWidth_mm(alphabet) * scale + tracking_mm;
+            continue;
+        }
+        const auto* letter = alphabet.find(toUtf8(c));
+        if (!letter ||
+            letter->confidence < kSureOfLetter) { // nothing is typed before somebody said what it is
+            if (line.missing.find(toUtf8(c)) == std::string::npos)
+                line.missing += toUtf8(c);
+            continue;
+        }
+        const double room = letter->advance_mm() * scale;
+        line.letters.push_back({static_cast<std::size_t>(letter - alphabet.letters.data()), x, room});
+        x += room + tracking_mm;
+    }
+    line.length_mm = x - tracking_mm;
+    return line;
+}
+
+/// Moves all by whole steps of the grid, so that its middle lies at (0, 0).
+void centre(TypedWords& words)
+{
+    const Box box = boxOf(words.work);
+    const Point by = onGrid({-(box.x0 + box.x1) / 2.0, -(box.y0 + box.y1) / 2.0});
+    for (auto& step : words.work)
+        step.at = onGrid(step.at + by);
+    for (auto& letter : words.letters) {
+        letter.foot_mm = letter.foot_mm + by;
+        letter.box_mm = {letter.box_mm.x0 + by.x, letter.box_mm.y0 + by.y, letter.box_mm.x1 + by.x,
+                         letter.box_mm.y1 + by.y};
+    }
+}
+
 } // namespace
 
 Result<TypedWords> typed(const Alphabet& alphabet, std::string_view words, const TypedOptions& options)
@@ -42,39 +95,17 @@ Result<TypedWords> typed(const Alphabet& alphabet, std::string_view words, const
                     told("{} mm is the nearest",
                          rounded(alphabet.size_mm * std::clamp(out.scale, kLeastScale, kMostScale))));
 
-    // Along a straight line first: where each letter's room begins.
-    struct OnLine
-    {
-        std::size_t letter;
-        double x_mm, room_mm;
-    };
-    std::vector<OnLine> line;
-    double x = 0.0;
-    for (const char32_t c : characters) {
-        if (c <= U' ') {
-            x += spaceWidth_mm(alphabet) * out.scale + options.tracking_mm;
-            continue;
-        }
-        const auto* letter = alphabet.find(toUtf8(c));
-        if (!letter ||
-            letter->confidence < kSureOfLetter) { // nothing is typed before somebody said what it is
-            if (out.missing.find(toUtf8(c)) == std::string::npos)
-                out.missing += toUtf8(c);
-            continue;
-        }
-        const double room = letter->advance_mm() * out.scale;
-        line.push_back({static_cast<std::size_t>(letter - alphabet.letters.data()), x, room});
-        x += room + options.tracking_mm;
-    }
-    if (line.empty())
+    Line line = lineOf(alphabet, characters, out.scale, options.tracking_mm);
+    if (line.letters.empty())
         return fail(ErrorCode::NoGlyphs, alphabet.name);
-    const double length = x - options.tracking_mm;
+    out.missing = std::move(line.missing);
+    const double length = line.length_mm;
     if (options.radius_mm != 0.0 && length > 2.0 * std::numbers::pi * std::abs(options.radius_mm))
         return fail(ErrorCode::ShapeUnknown, {},
                     told("the words are {} mm long, more than the circle is round", rounded(length)));
 
     std::vector<LyingLetter> lying;
-    for (const auto& [index, x_mm, room_mm] : line) {
+    for (const auto& [index, x_mm, room_mm] : line.letters) {
         const auto& letter = alphabet.letters[index];
         // The middle of its room stands on the line; turned about it, and never bent.
         const double along = x_mm + room_mm / 2.0 - length / 2.0;
@@ -104,16 +135,7 @@ Result<TypedWords> typed(const Alphabet& alphabet, std::string_view words, const
     StitchPlan plan;
     addLetters(plan.layers, lying, options.brings_colours_together);
     out.work = workOf(plan);
-    // The middle of all at (0, 0), on the grid as it was.
-    const Box box = boxOf(out.work);
-    const Point by = onGrid({-(box.x0 + box.x1) / 2.0, -(box.y0 + box.y1) / 2.0});
-    for (auto& step : out.work)
-        step.at = onGrid(step.at + by);
-    for (auto& letter : out.letters) {
-        letter.foot_mm = letter.foot_mm + by;
-        letter.box_mm = {letter.box_mm.x0 + by.x, letter.box_mm.y0 + by.y, letter.box_mm.x1 + by.x,
-                         letter.box_mm.y1 + by.y};
-    }
+    centre(out);
     return out;
 }
 

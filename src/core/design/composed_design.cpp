@@ -4,15 +4,13 @@
 #include "core/design/along_shape.h"
 #include "core/design/design_proof.h"
 #include "core/design/drawings.h"
+#include "core/design/placed_glyphs.h"
 #include "core/design/try_on.h"
-#include "core/geometry/bend.h"
 #include "core/geometry/nesting.h"
-#include "core/geometry/reduce.h"
 #include "core/geometry/weld_cache.h"
 
 #include <cmath>
 #include <map>
-#include <set>
 
 namespace ink {
 namespace {
@@ -155,29 +153,6 @@ Result<std::optional<Job>> dressedForList(const Job& job, const FindLetters& let
     return std::optional(std::move(*dressed));
 }
 
-bool bends(const SetBlock& block)
-{
-    return block.shape.kind != ShapeKind::None && block.shape.bends;
-}
-
-/// Letters and pieces of a block that bend with it, by layer.
-std::map<int, std::vector<PlacedPaths>> toBend(const Setting& setting, const SetBlock& block)
-{
-    std::map<int, std::vector<PlacedPaths>> layers;
-    const auto add = [&](const std::vector<PlacedPaths>& glyphs) {
-        for (const auto& glyph : glyphs)
-            layers[glyph.layer].push_back(glyph);
-    };
-    if (bends(block))
-        for (const auto& letter : setting.letters)
-            if (letter.block == block.block)
-                add(letter.glyphs);
-    for (const auto& piece : setting.pieces)
-        if (piece.bends && piece.block == block.block)
-            add(piece.glyphs);
-    return layers;
-}
-
 /// Brings the lower left corner of `ink` to the origin; `across` and `up` are mm for a unit.
 Affine placeAt(const Box& ink, double across, double up, bool is_mirrored)
 {
@@ -309,38 +284,6 @@ std::size_t nodesOf(const Setting& setting)
     return nodes;
 }
 
-/// Welds what bends with a block in one layer, and bends it.
-Result<PlacedPaths> bentBlock(const std::vector<PlacedPaths>& glyphs, const SetBlock& block,
-                              double tolerance_u, Unit unit, const ComposeOptions& options)
-{
-    auto welded = weld(glyphs, unit, {options.cancel, options.welds});
-    if (!welded)
-        return fail(welded.error());
-    const auto map = shapeMap(block.shape, block.straight_ink);
-    const Outline straight =
-        transformed(welded->outline, Affine{1, 0, 0, 1, -block.origin.x, -block.origin.y});
-    const bool turns_over = block.shape.kind == ShapeKind::Mirror;
-    Outline bent_outline;
-    for (const auto& piece : straight.pieces) {
-        Piece image{bent(piece.outer, map, tolerance_u / 2),
-                    bent(piece.middles, map, tolerance_u / 2, options.cancel)};
-        if (turns_over) {
-            image.outer = image.outer.reversed();
-            for (auto& middle : image.middles)
-                middle = middle.reversed();
-        }
-        bent_outline.pieces.push_back(std::move(image));
-    }
-    if (options.cancel.isCancelled())
-        return fail(ErrorCode::Cancelled);
-    // What bends little needs fewer nodes than the letters had.
-    auto reduced = reduceNodes(bent_outline, unit, {tolerance_u / 2, options.cancel});
-    if (!reduced)
-        return fail(reduced.error());
-    return PlacedPaths{std::make_shared<const Paths>(toPaths(reduced->outline)), block.origin,
-                       glyphs.front().layer};
-}
-
 } // namespace
 
 Point ComposedDesign::placeOf(const ClosePair& pair) const
@@ -377,33 +320,10 @@ Result<ComposedDesign> composeDesign(const Job& asked, const FindLetters& letter
     const Unit unit = unitOf(job, letters);
     const double rough_mm_per_u = std::max(set->second.across, set->second.up);
 
-    std::vector<PlacedPaths> glyphs, planned; // all, and those that do not come as stitches
-    std::set<std::size_t> bent_blocks;
-    for (const auto& block : composed.setting.blocks) {
-        if (bends(block))
-            bent_blocks.insert(block.block);
-        for (const auto& [layer, straight] : toBend(composed.setting, block)) {
-            auto outline =
-                bentBlock(straight, block, options.bend_tolerance_mm / rough_mm_per_u, unit, options);
-            if (!outline)
-                return fail(outline.error());
-            glyphs.push_back(std::move(*outline));
-        }
-    }
-    planned = glyphs;
-    for (const auto& letter : composed.setting.letters) {
-        if (bent_blocks.contains(letter.block))
-            continue;
-        glyphs.insert(glyphs.end(), letter.glyphs.begin(), letter.glyphs.end());
-        if (!letter.is_sewn)
-            planned.insert(planned.end(), letter.glyphs.begin(), letter.glyphs.end());
-    }
-    for (const auto& piece : composed.setting.pieces)
-        if (!piece.bends)
-            for (auto* all : {&glyphs, &planned})
-                all->insert(all->end(), piece.glyphs.begin(), piece.glyphs.end());
-
-    auto welded = weld(glyphs, unit, {options.cancel, options.welds});
+    const auto glyphs = placedGlyphs(composed.setting, unit, rough_mm_per_u, options);
+    if (!glyphs)
+        return fail(glyphs.error());
+    auto welded = weld(glyphs->all, unit, {options.cancel, options.welds});
     if (!welded)
         return fail(welded.error());
     const Box ink = bounds(welded->outline);
@@ -428,9 +348,9 @@ Result<ComposedDesign> composeDesign(const Job& asked, const FindLetters& letter
             error.subject = job.font.path;
         return fail(std::move(error));
     }
-    if (auto done = addParts(composed, glyphs, planned, unit, job, letters, options); !done)
+    if (auto done = addParts(composed, glyphs->all, glyphs->planned, unit, job, letters, options); !done)
         return fail(done.error());
-    for (const auto& glyph : glyphs)
+    for (const auto& glyph : glyphs->all)
         composed.design.glyphs_mm.push_back(transformed(*glyph.paths, composed.to_mm.after(glyph.at)));
     composed.design.weld.nodes_before = nodesOf(composed.setting); // also of what was bent first
     for (const auto& font : composed.setting.missing_fonts)

@@ -131,6 +131,72 @@ const StandingSewnLetter* furthestFromItsSize(const std::vector<StandingSewnLett
     return found;
 }
 
+/// To be looked at, all over `box`.
+ProofFinding sewnFinding(FindingKind kind, const Box& box, double measured, double wanted)
+{
+    ProofFinding f;
+    f.kind = kind;
+    f.level = FindingLevel::Look;
+    f.box = box;
+    f.at = {(box.x0 + box.x1) / 2, (box.y0 + box.y1) / 2};
+    f.measured = measured;
+    f.wanted = wanted;
+    return f;
+}
+
+std::vector<ProofFinding> lowLetters(const ComposedDesign& composed)
+{
+    std::vector<ProofFinding> out;
+    for (const auto& line : composed.setting.lines) {
+        const double high_mm = line.ink.height() * composed.mm_per_u_up;
+        if (line.ink.isEmpty() || high_mm >= kLowestLetters_mm)
+            continue;
+        Box box;
+        box.add(composed.to_mm.map({line.ink.x0, line.ink.y0}));
+        box.add(composed.to_mm.map({line.ink.x1, line.ink.y1}));
+        out.push_back(sewnFinding(FindingKind::LowLetters, box, high_mm, kLowestLetters_mm));
+        for (std::size_t i = line.first; i < line.end; ++i)
+            out.back().letters.push_back(i);
+    }
+    return out;
+}
+
+/// Stitched letters moved to a size that their stitches do not bear.
+std::optional<ProofFinding> wrongSize(const std::vector<StandingSewnLetter>& letters)
+{
+    const auto* letter = furthestFromItsSize(letters);
+    if (!letter)
+        return {};
+    const Box box = letter->sewn().box_mm;
+    Box there;
+    for (const Point corner :
+         {Point{box.x0, box.y0}, Point{box.x1, box.y0}, Point{box.x0, box.y1}, Point{box.x1, box.y1}})
+        there.add(letter->to_mm.map(corner));
+    auto finding =
+        sewnFinding(FindingKind::StitchedSize, there, letter->alphabet->size_mm * scaleOf(letter->to_mm).most,
+                    nearestSize_mm(*letter));
+    finding.level = FindingLevel::Fails;
+    for (const auto& other : letters)
+        finding.letters.push_back(other.character);
+    return finding;
+}
+
+/// As it lies better in the hoop: the side that is furthest beyond.
+std::optional<ProofFinding> beyondHoop(const Box& all, const StitchSettings& settings)
+{
+    if (inHoop(all, settings) != InHoop::TooLarge)
+        return {};
+    const double w = settings.hoop_width_mm, h = settings.hoop_height_mm;
+    const double upright = std::max(all.width() / w, all.height() / h),
+                 turned = std::max(all.width() / h, all.height() / w);
+    const double across_mm = upright <= turned ? w : h, up_mm = upright <= turned ? h : w;
+    const bool is_across = all.width() / across_mm >= all.height() / up_mm;
+    auto finding = sewnFinding(FindingKind::TooLarge, all, is_across ? all.width() : all.height(),
+                               is_across ? across_mm : up_mm);
+    finding.level = FindingLevel::Fails;
+    return finding;
+}
+
 /// What the plan of its stitches tells. Empty where there is no plan: why is told where it is sewn.
 std::vector<ProofFinding> sewnFindings(const ComposedDesign& composed, const Job& job,
                                        const CancelToken& cancel)
@@ -149,27 +215,10 @@ std::vector<ProofFinding> sewnFindings(const ComposedDesign& composed, const Job
         figures = figuresOf(planned, outline, settings);
     }
     const auto find = [&](FindingKind kind, const Box& box, double measured, double wanted) {
-        ProofFinding f;
-        f.kind = kind;
-        f.level = FindingLevel::Look;
-        f.box = box;
-        f.at = {(box.x0 + box.x1) / 2, (box.y0 + box.y1) / 2};
-        f.measured = measured;
-        f.wanted = wanted;
-        out.push_back(std::move(f));
+        out.push_back(sewnFinding(kind, box, measured, wanted));
     };
     if (settings.as != SewnAs::Applique)
-        for (const auto& line : composed.setting.lines) {
-            const double high_mm = line.ink.height() * composed.mm_per_u_up;
-            Box box;
-            box.add(composed.to_mm.map({line.ink.x0, line.ink.y0}));
-            box.add(composed.to_mm.map({line.ink.x1, line.ink.y1}));
-            if (line.ink.isEmpty() || high_mm >= kLowestLetters_mm)
-                continue;
-            find(FindingKind::LowLetters, box, high_mm, kLowestLetters_mm);
-            for (std::size_t i = line.first; i < line.end; ++i)
-                out.back().letters.push_back(i);
-        }
+        out = lowLetters(composed);
     for (const auto& column : planned.columns)
         if (settings.as == SewnAs::Satin && column.kind == ColumnKind::Fill &&
             column.most_width_mm > kWidestColumn_mm) {
@@ -182,30 +231,9 @@ std::vector<ProofFinding> sewnFindings(const ComposedDesign& composed, const Job
                 out.back().letters = {place->letter};
         }
     const Box& all = composed.design.figures_mm.box;
-    if (const auto* letter = furthestFromItsSize(composed.design.sewn_letters)) {
-        const double at_mm = letter->alphabet->size_mm * scaleOf(letter->to_mm).most,
-                     nearest_mm = nearestSize_mm(*letter);
-        Box box = letter->sewn().box_mm;
-        Box there;
-        for (const Point corner :
-             {Point{box.x0, box.y0}, Point{box.x1, box.y0}, Point{box.x0, box.y1}, Point{box.x1, box.y1}})
-            there.add(letter->to_mm.map(corner));
-        find(FindingKind::StitchedSize, there, at_mm, nearest_mm);
-        out.back().level = FindingLevel::Fails;
-        for (const auto& other : composed.design.sewn_letters)
-            out.back().letters.push_back(other.character);
-    }
-    if (inHoop(all, settings) == InHoop::TooLarge) {
-        // As it lies better: the side that is furthest beyond.
-        const double w = settings.hoop_width_mm, h = settings.hoop_height_mm;
-        const double upright = std::max(all.width() / w, all.height() / h),
-                     turned = std::max(all.width() / h, all.height() / w);
-        const double across_mm = upright <= turned ? w : h, up_mm = upright <= turned ? h : w;
-        const bool is_across = all.width() / across_mm >= all.height() / up_mm;
-        find(FindingKind::TooLarge, all, is_across ? all.width() : all.height(),
-             is_across ? across_mm : up_mm);
-        out.back().level = FindingLevel::Fails;
-    }
+    for (auto&& finding : {wrongSize(composed.design.sewn_letters), beyondHoop(all, settings)})
+        if (finding)
+            out.push_back(*finding);
     if (figures.thickest > kMostLayers)
         find(FindingKind::ThickThread, all, figures.thickest, kMostLayers);
     if (figures.short_share > kMostShortStitches)

@@ -83,6 +83,41 @@ struct Guards
     Outline small_parts;
 };
 
+template <typename RadiusAt>
+PenWay wayAlong(const AxisPassage& passage, const RadiusAt& radiusAt)
+{
+    constexpr int kSteps = 4; // of a parabola
+    const int steps = passage.arc.kind == SegmentKind::Line ? 1 : kSteps;
+    PenWay way;
+    for (int i = 0; i <= steps; ++i) {
+        const double t = double(i) / steps;
+        way.centres.push_back(passage.arc.pointAt(t));
+        way.radii.push_back(radiusAt(std::lerp(passage.width[0], passage.width[1], t)));
+    }
+    return way;
+}
+
+/// Pieces, or middles, that hold no more than a disc of this width.
+template <typename IsNear>
+Outline smallParts(const Outline& outline, bool is_ink, double width, const IsNear& isNear)
+{
+    Outline out;
+    const double small = std::numbers::pi / 4.0 * width * width;
+    const auto keepWhole = [&](const Contour& ring, double area, const Box& box) {
+        const Point middle{(box.x0 + box.x1) / 2, (box.y0 + box.y1) / 2};
+        if (area < small && isNear(middle, middle, 0.5 * std::hypot(box.width(), box.height())))
+            out.pieces.push_back({area == ring.signedArea() ? ring : ring.reversed(), {}});
+    };
+    for (const auto& piece : outline.pieces) {
+        if (is_ink)
+            keepWhole(piece.outer, piece.outer.signedArea(), piece.outer.bounds());
+        else
+            for (const auto& middle : piece.middles)
+                keepWhole(middle, -middle.signedArea(), middle.bounds());
+    }
+    return out;
+}
+
 /// What is kept of the strokes, or the gaps, of one kind where something changes beside them: as wide as `width`, or nearly as
 /// wide as they are where they are narrower. `isNear` is asked with a stretch and half the width kept there.
 template <typename IsNear>
@@ -141,33 +176,12 @@ Guards guardsOf(const OutlineProof& proof, bool is_ink, double width, const IsNe
         end();
     }
     for (const auto& passage : proof.graph().passages) {
-        const Segment& arc = passage.arc;
         const auto& [first, last] = passage.width;
-        if (passage.is_ink != is_ink || !isNear(arc.start(), arc.end(), radiusAt(std::max(first, last))))
-            continue;
-        constexpr int kSteps = 4; // of a parabola
-        const int steps = arc.kind == SegmentKind::Line ? 1 : kSteps;
-        PenWay way;
-        for (int i = 0; i <= steps; ++i) {
-            const double t = double(i) / steps;
-            way.centres.push_back(arc.pointAt(t));
-            way.radii.push_back(radiusAt(std::lerp(first, last, t)));
-        }
-        out.push_back(std::move(way));
+        if (passage.is_ink == is_ink &&
+            isNear(passage.arc.start(), passage.arc.end(), radiusAt(std::max(first, last))))
+            out.push_back(wayAlong(passage, radiusAt));
     }
-    const double small = std::numbers::pi / 4.0 * width * width;
-    const auto keepWhole = [&](const Contour& ring, double area, const Box& box) {
-        const Point middle{(box.x0 + box.x1) / 2, (box.y0 + box.y1) / 2};
-        if (area < small && isNear(middle, middle, 0.5 * std::hypot(box.width(), box.height())))
-            guards.small_parts.pieces.push_back({area == ring.signedArea() ? ring : ring.reversed(), {}});
-    };
-    for (const auto& piece : proof.outline().pieces) {
-        if (is_ink)
-            keepWhole(piece.outer, piece.outer.signedArea(), piece.outer.bounds());
-        else
-            for (const auto& middle : piece.middles)
-                keepWhole(middle, -middle.signedArea(), middle.bounds());
-    }
+    guards.small_parts = smallParts(proof.outline(), is_ink, width, isNear);
     return guards;
 }
 

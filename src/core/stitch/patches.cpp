@@ -20,6 +20,26 @@ constexpr double kPatchUnder_mm = 0.25;
 /// A needle this near to the edge is in the ink.
 constexpr double kInkTolerance_mm = 0.1;
 
+/// From one open place to the last beside it.
+using Run = std::pair<std::size_t, std::size_t>;
+
+/// The runs of each line; lines are columns where they stand upright. Places in the order of their numbers.
+std::map<std::size_t, std::vector<Run>> runsOf(const std::vector<std::size_t>& places, std::size_t wide,
+                                               bool is_upright)
+{
+    std::map<std::size_t, std::vector<Run>> runs;
+    for (const auto place : places) {
+        const std::size_t x = place % wide, row = place / wide;
+        auto& of_line = runs[is_upright ? x : row];
+        const std::size_t along = is_upright ? row : x;
+        if (of_line.empty() || along > of_line.back().second + 1)
+            of_line.push_back({along, along});
+        else
+            of_line.back().second = along;
+    }
+    return runs;
+}
+
 /// One open place: a row every kPatchRows_mm, or one line through it where it is flat.
 std::optional<Patch> patchOf(std::vector<std::size_t>& places, const ThreadRaster& raster,
                              const std::vector<bool>& is_ink, std::vector<std::size_t>& rest)
@@ -41,17 +61,7 @@ std::optional<Patch> patchOf(std::vector<std::size_t>& places, const ThreadRaste
         return is_upright ? along * wide + line : line * wide + along;
     };
     const std::size_t most_along = is_upright ? raster.rows() - 1 : wide - 1;
-    using Run = std::pair<std::size_t, std::size_t>;
-    std::map<std::size_t, std::vector<Run>> runs; // of each line, from one open place to the last beside it
-    for (const auto place : places) {
-        const std::size_t x = place % wide, row = place / wide;
-        auto& of_line = runs[is_upright ? x : row];
-        const std::size_t along = is_upright ? row : x;
-        if (of_line.empty() || along > of_line.back().second + 1)
-            of_line.push_back({along, along});
-        else
-            of_line.back().second = along;
-    }
+    const auto runs = runsOf(places, wide, is_upright);
     std::optional<Run> before;
     std::map<std::size_t, Run> bands;
     // The longest, then each time what goes on from the row before.
