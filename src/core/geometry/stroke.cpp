@@ -141,7 +141,8 @@ std::vector<PenWay> withoutLoops(const PenWay& way)
 /// With samples on the lines between them: a curve through a few that are far apart would stray between them.
 std::vector<Point> closeTogether(const std::vector<Point>& side, double step)
 {
-    constexpr double kMostOfALine = 8.0; // a thin pen goes a long way
+    constexpr double kMostOfALine =
+        64.0; // a thin pen goes a long way; of eight a curve strayed, and left a crack
     std::vector<Point> out{side.front()};
     for (std::size_t i = 1; i < side.size(); ++i) {
         const double steps = std::ceil(length(side[i] - side[i - 1]) / step);
