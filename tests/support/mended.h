@@ -3,25 +3,20 @@
 
 #include "core/design/design_proof.h"
 #include "core/geometry/validity.h"
-#include "tests/support/environment.h"
+#include "tests/support/lettering.h"
 
 namespace ink::test {
 
 inline Job jobOf(const std::string& words, double height_mm, const char* font = "HartsorrelScript.ttf")
 {
-    Job job;
-    job.words = words;
+    Job job = jobOf(words.c_str(), font);
     job.size = {SizeBy::Height, height_mm};
-    job.font.path = demoFont(font);
     return job;
 }
 
-inline Result<ComposedDesign> composed(const Job& job)
+inline Result<ComposedDesign> tryComposed(const Job& job)
 {
-    const auto face = FontFace::open(job.font.path);
-    if (!face)
-        return fail(face.error());
-    return composeDesign(job, alwaysLettersOf(*face), {});
+    return composeDesign(job, demoLetters());
 }
 
 inline bool isValid(const ComposedDesign& design)

