@@ -1,7 +1,8 @@
 #!/usr/bin/python3
-"""Makes the demo fonts: build.py [--out FOLDER] [--npm FOLDER] [NAME …]
+"""Makes the demo fonts: build.py [--out FOLDER] [--npm FOLDER] [--every N] [NAME …]
 
-Without names everything that needs no npm package is made. With --npm FOLDER (where
+Without names everything that needs no npm package is made. With --every N only each Nth glyph gets its
+outline, which is enough to see whether they come out as they did. With --npm FOLDER (where
 `npm install @expo-google-fonts/great-vibes …` was run) the four faces derived from it as well.
 Needs python3-fonttools, python3-shapely, python3-scipy, hershey-fonts-data and the Debian fonts
 named in derive.py. The results are committed, so nobody needs to run this to use Under Ink.
@@ -17,6 +18,7 @@ import derive  # noqa: E402
 import decorative  # noqa: E402
 import motifs  # noqa: E402
 import scripts  # noqa: E402
+from fontfile import FontFile  # noqa: E402
 
 HERE = os.path.dirname(os.path.abspath(__file__))
 
@@ -31,7 +33,8 @@ def makers(npm_folder):
     return out
 
 
-def make(name, npm_folder, out):
+def make(name, npm_folder, out, every):
+    FontFile.every = every
     makers(npm_folder)[name](out)
     return name
 
@@ -40,6 +43,7 @@ def main():
     arguments = argparse.ArgumentParser(description=__doc__, formatter_class=argparse.RawDescriptionHelpFormatter)
     arguments.add_argument("--out", default=os.path.join(HERE, "..", "fonts"))
     arguments.add_argument("--npm")
+    arguments.add_argument("--every", type=int, default=1)
     arguments.add_argument("names", nargs="*")
     options = arguments.parse_args()
     available = makers(options.npm)
@@ -49,7 +53,8 @@ def main():
         if name not in available:
             sys.exit(f"build.py: no font is called {name}; there are {', '.join(available)}")
     with ProcessPoolExecutor() as pool:
-        for name in pool.map(make, names, [options.npm] * len(names), [options.out] * len(names)):
+        for name in pool.map(make, names, [options.npm] * len(names), [options.out] * len(names),
+                             [options.every] * len(names)):
             print(f"made {name}", flush=True)
 
 

@@ -113,7 +113,7 @@ def gingham(folder):
     for c in UPPER + DIGITS + MARKS:
         d = drawings[c].moved(60)
         shape = unary_union(fat(d))
-        font.add(glyph_name(c), [woven(shape)], d.advance + 120, c, *(["’"] if c == "'" else []))
+        font.add(glyph_name(c), lambda shape=shape: [woven(shape)], d.advance + 120, c, *(["’"] if c == "'" else []))
         if c in UPPER:
             small = scale(shape, 0.76, 0.76, origin=(0, 0))
             font.add(c.lower(), [woven(small)], (d.advance + 120) * 0.76, c.lower())

@@ -259,7 +259,7 @@ def build(key, folder):
     face = FACES[key]
     font = FontFile(face.family, face.foundry)
     outline = lambda d: [face.pen.draw(s) for s in d.strokes] + d.dots
-    add = lambda name, d, *codes: font.add(name, outline(d), d.advance, *codes)
+    add = lambda name, d, *codes: font.add(name, lambda: outline(d), d.advance, *codes)
 
     box = np.array([[60, 0], [60, 700], [400, 700], [400, 0], [60, 0]], float)
     font.add(".notdef", [RoundPen(40).draw(box)], 460)
