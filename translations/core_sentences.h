@@ -508,6 +508,8 @@ constexpr const char* kCore[] = {
     QT_TRANSLATE_NOOP("Core", "Matt vinyl, red, roll 305 mm"),
     QT_TRANSLATE_NOOP("Core", "Paper, white, A4"),
     QT_TRANSLATE_NOOP("Core", "Paper, white, roll 600 mm"),
+    QT_TRANSLATE_NOOP("Core", "Poplar ply, 3 mm, 600 x 300 mm"),
     QT_TRANSLATE_NOOP("Core", "Poplar ply, 3 mm, 300 x 300 mm"),
     QT_TRANSLATE_NOOP("Core", "Stencil film, A4"),
+    QT_TRANSLATE_NOOP("Core", "Stencil film, roll 600 mm"),
 };

@@ -2193,6 +2193,14 @@
       <source>Use them for yourself, and pass them on to nobody.</source>
       <translation>Benutze sie für dich und gib sie an niemanden weiter.</translation>
     </message>
+    <message>
+      <source>Poplar ply, 3 mm, 600 x 300 mm</source>
+      <translation>Pappelsperrholz, 3 mm, 600 x 300 mm</translation>
+    </message>
+    <message>
+      <source>Stencil film, roll 600 mm</source>
+      <translation>Schablonenfolie, Rolle 600 mm</translation>
+    </message>
   </context>
   <context>
     <name>Likeness</name>
@@ -3799,6 +3807,10 @@
       <source>How high are the capitals to be, in mm? Set in words, they can be sewn up to 15 % smaller and 20 % larger.</source>
       <translation>Wie hoch sollen die Großbuchstaben sein, in mm? In Wörter gesetzt lassen sie sich bis zu 15 % kleiner und 20 % größer sticken.</translation>
     </message>
+    <message>
+      <source>Large enough to stay open.</source>
+      <translation>Groß genug, um offen zu bleiben.</translation>
+    </message>
   </context>
   <context>
     <name>ink::ui::CardPage</name>
@@ -5178,10 +5190,6 @@ Nehmen Sie einen Wunsch zurück, um mehr zu sehen.</translation>
       <translation> · </translation>
     </message>
     <message>
-      <source>Larger than the sheet, and left out: %1</source>
-      <translation>Größer als der Bogen und weggelassen: %1</translation>
-    </message>
-    <message>
       <source>seen from the back: cut mirrored</source>
       <translation>von hinten gesehen: gespiegelt geschnitten</translation>
     </message>
@@ -5469,14 +5477,6 @@ Nehmen Sie einen Wunsch zurück, um mehr zu sehen.</translation>
     <message>
       <source>Nothing of it goes onto this sheet as it stands. Turned by a quarter it does.</source>
       <translation>Nichts davon geht so auf diesen Bogen. Um ein Viertel gedreht geht es.</translation>
-    </message>
-    <message>
-      <source>Turn by a quarter</source>
-      <translation>Um ein Viertel drehen</translation>
-    </message>
-    <message>
-      <source>turn by a quarter</source>
-      <translation>um ein Viertel drehen</translation>
     </message>
   </context>
   <context>
@@ -6635,6 +6635,29 @@ Nehmen Sie einen Wunsch zurück, um mehr zu sehen.</translation>
     <message>
       <source>“%1” is a template now.</source>
       <translation>„%1“ ist jetzt eine Vorlage.</translation>
+    </message>
+  </context>
+  <context>
+    <name>ink::ui::LeftOutCard</name>
+    <message>
+      <source>Turn by a quarter</source>
+      <translation>Um ein Viertel drehen</translation>
+    </message>
+    <message>
+      <source>turn by a quarter</source>
+      <translation>um ein Viertel drehen</translation>
+    </message>
+    <message>
+      <source>choose the material</source>
+      <translation>das Material wählen</translation>
+    </message>
+    <message>
+      <source>Larger than the sheet, and left out: %1</source>
+      <translation>Größer als der Bogen und weggelassen: %1</translation>
+    </message>
+    <message>
+      <source>Take %1</source>
+      <translation>%1 nehmen</translation>
     </message>
   </context>
   <context>
@@ -9656,6 +9679,21 @@ Nehmen Sie einen Wunsch zurück, um mehr zu sehen.</translation>
     <message>
       <source>keep a size</source>
       <translation>eine Größe behalten</translation>
+    </message>
+  </context>
+  <context>
+    <name>ink::ui::SmallerButton</name>
+    <message>
+      <source>Make it %1 wide</source>
+      <translation>%1 breit machen</translation>
+    </message>
+    <message>
+      <source>Make it %1 high</source>
+      <translation>%1 hoch machen</translation>
+    </message>
+    <message>
+      <source>Make its letters %1</source>
+      <translation>Die Buchstaben %1 groß machen</translation>
     </message>
   </context>
   <context>

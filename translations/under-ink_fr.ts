@@ -2193,6 +2193,14 @@
       <source>Use them for yourself, and pass them on to nobody.</source>
       <translation>Utilisez-les pour vous et ne les transmettez à personne.</translation>
     </message>
+    <message>
+      <source>Poplar ply, 3 mm, 600 x 300 mm</source>
+      <translation>Contreplaqué de peuplier, 3 mm, 600 x 300 mm</translation>
+    </message>
+    <message>
+      <source>Stencil film, roll 600 mm</source>
+      <translation>Film à pochoir, rouleau 600 mm</translation>
+    </message>
   </context>
   <context>
     <name>Likeness</name>
@@ -3799,6 +3807,10 @@
       <source>How high are the capitals to be, in mm? Set in words, they can be sewn up to 15 % smaller and 20 % larger.</source>
       <translation>Quelle hauteur pour les capitales, en mm ? Dans les mots, elles peuvent être brodées jusqu’à 15 % plus petites et 20 % plus grandes.</translation>
     </message>
+    <message>
+      <source>Large enough to stay open.</source>
+      <translation>Assez grandes pour rester ouvertes.</translation>
+    </message>
   </context>
   <context>
     <name>ink::ui::CardPage</name>
@@ -5178,10 +5190,6 @@ Retirez un souhait pour en voir plus.</translation>
       <translation> · </translation>
     </message>
     <message>
-      <source>Larger than the sheet, and left out: %1</source>
-      <translation>Plus grand que la feuille, et laissé de côté : %1</translation>
-    </message>
-    <message>
       <source>seen from the back: cut mirrored</source>
       <translation>vu de dos : coupé en miroir</translation>
     </message>
@@ -5469,14 +5477,6 @@ Retirez un souhait pour en voir plus.</translation>
     <message>
       <source>Nothing of it goes onto this sheet as it stands. Turned by a quarter it does.</source>
       <translation>Rien n’en tient sur cette feuille tel quel. Tourné d’un quart, si.</translation>
-    </message>
-    <message>
-      <source>Turn by a quarter</source>
-      <translation>Tourner d’un quart</translation>
-    </message>
-    <message>
-      <source>turn by a quarter</source>
-      <translation>tourner d’un quart</translation>
     </message>
   </context>
   <context>
@@ -6635,6 +6635,29 @@ Retirez un souhait pour en voir plus.</translation>
     <message>
       <source>“%1” is a template now.</source>
       <translation>« %1 » est maintenant un modèle.</translation>
+    </message>
+  </context>
+  <context>
+    <name>ink::ui::LeftOutCard</name>
+    <message>
+      <source>Turn by a quarter</source>
+      <translation>Tourner d’un quart</translation>
+    </message>
+    <message>
+      <source>turn by a quarter</source>
+      <translation>tourner d’un quart</translation>
+    </message>
+    <message>
+      <source>choose the material</source>
+      <translation>choisir la matière</translation>
+    </message>
+    <message>
+      <source>Larger than the sheet, and left out: %1</source>
+      <translation>Plus grand que la feuille, et laissé de côté : %1</translation>
+    </message>
+    <message>
+      <source>Take %1</source>
+      <translation>Prendre %1</translation>
     </message>
   </context>
   <context>
@@ -9656,6 +9679,21 @@ Retirez un souhait pour en voir plus.</translation>
     <message>
       <source>keep a size</source>
       <translation>garder une taille</translation>
+    </message>
+  </context>
+  <context>
+    <name>ink::ui::SmallerButton</name>
+    <message>
+      <source>Make it %1 wide</source>
+      <translation>Ramener à %1 de large</translation>
+    </message>
+    <message>
+      <source>Make it %1 high</source>
+      <translation>Ramener à %1 de haut</translation>
+    </message>
+    <message>
+      <source>Make its letters %1</source>
+      <translation>Ramener les lettres à %1</translation>
     </message>
   </context>
   <context>

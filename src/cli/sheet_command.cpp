@@ -217,8 +217,9 @@ Result<void> runSheet(const SheetArguments& a)
     const auto plan = planSheets(request);
     if (!plan)
         return fail(plan.error());
-    for (const auto& [thing, copies] : plan->left_out)
-        std::cerr << "uink: " << request.things[thing].words << ": it is larger than the sheet; left out\n";
+    for (const auto& out : plan->left_out)
+        std::cerr << "uink: " << request.things[out.thing].words
+                  << ": it is larger than the sheet; left out\n";
     if (plan->laid.empty())
         return fail(ErrorCode::NothingToCut, {}, "nothing of it goes onto the sheet");
     if (!a.out.empty())

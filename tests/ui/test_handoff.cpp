@@ -101,6 +101,33 @@ private slots:
         QVERIFY(s.plan().laid.empty() && turn->isVisible());
     }
 
+    void whatIsTooLargeIsOfferedALargerSheetOrASmallerSize()
+    {
+        Job job = apron("Barn Dance");
+        job.is_mirrored = false;
+        job.process = Process::Stencil;
+        job.size = {SizeBy::Width, 400.0, {}, 0.0};
+        Sitting s(job);
+        QVERIFY(s.plan().laid.empty());
+        auto *roomier = s.find<QPushButton>("handoffRoomier"),
+             *smaller = s.find<QPushButton>("handoffSmaller");
+        QVERIFY(!s.find<QPushButton>("handoffTurn")->isVisible());
+        QCOMPARE(roomier->text(), QStringLiteral("Take Stencil film, roll 600 mm"));
+        QCOMPARE(smaller->text(), QStringLiteral("Make it 194.0 mm wide")); // A4 and its margins
+        s.press(*smaller, Qt::Key_Space);
+        QCOMPARE(s.job().size.value_mm, 194.0);
+        QCOMPARE(s.plan().laid.size(), std::size_t(1));
+        QVERIFY(!roomier->isVisible() && !smaller->isVisible());
+        s.window->jobModel().undoStack().undo();
+        s.rest();
+        s.press(*roomier, Qt::Key_Space);
+        QCOMPARE(s.plan().laid.size(), std::size_t(1));
+        QCOMPARE(s.plan().sheets.front().material.id, std::string("stencil-film-roll"));
+        s.window->jobModel().undoStack().undo();
+        s.rest();
+        QVERIFY(s.plan().laid.empty() && roomier->isVisible());
+    }
+
     void aListIsPastedLaidAndSaved()
     {
         Sitting s;

@@ -68,6 +68,32 @@ class TestNeedle : public QObject
 {
     Q_OBJECT
 private slots:
+    void whatIsLargerThanTheHoopIsMadeAsLargeAsFits()
+    {
+        Job job = sewn();
+        job.process = Process::Applique; // thread round its edge, which does not shrink with the words
+        job.size.value_mm = 260.0;
+        job.stitches.hoop_width_mm = 130.0;
+        job.stitches.hoop_height_mm = 180.0;
+        Sitting s(job);
+        QCOMPARE(s.name().in_hoop, InHoop::TooLarge);
+        auto* smaller = s.find<QPushButton>("needleSmaller");
+        QVERIFY(smaller->isVisible());
+        s.click("needleSmaller");
+        const double fitting_mm = s.window->jobModel().job().size.value_mm;
+        QVERIFY2(fitting_mm > 172.0 && fitting_mm < 180.0, qPrintable(smaller->text()));
+        QCOMPARE(s.name().in_hoop, InHoop::FitsTurned);
+        QVERIFY(!smaller->isVisible());
+        // The words alone would have room at the hoop's own length, the thread round them has not.
+        s.window->jobModel().setSize({SizeBy::Width, 180.0});
+        s.rest();
+        QCOMPARE(s.name().in_hoop, InHoop::TooLarge);
+        s.window->jobModel().undoStack().undo();
+        s.window->jobModel().undoStack().undo();
+        s.rest();
+        QCOMPARE(s.window->jobModel().job().size.value_mm, 260.0);
+    }
+
     void lettersAreSewnLookedAtAndSaved()
     {
         Sitting s;

@@ -16,9 +16,9 @@ namespace ink {
 namespace {
 
 constexpr std::array<std::string_view, 5> kSurfaces{"matt", "gloss", "wood", "paper", "cloth"};
-constexpr std::array<std::string_view, 11> kShipped{
-    "matt-vinyl-red", "matt-vinyl-black",  "heat-transfer-red", "heat-transfer-white",
-    "card-cream",     "poplar-ply",        "stencil-film-a4",   "paper-a4",
+constexpr std::array<std::string_view, 13> kShipped{
+    "matt-vinyl-red", "matt-vinyl-black",  "heat-transfer-red", "heat-transfer-white", "card-cream",
+    "poplar-ply",     "poplar-ply-long",   "stencil-film-a4",   "stencil-film-roll",   "paper-a4",
     "paper-roll",     "cotton-stabilised", "felt-ochre",
 };
 constexpr std::size_t kMostCard_bytes = 100000;

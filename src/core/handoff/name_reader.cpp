@@ -147,6 +147,21 @@ bool isEven(const std::vector<Row>& rows)
     return fields > 1;
 }
 
+/// Names, of which some say how many behind a comma, and a note behind another: "Bram, 2".
+bool areNamesWithCounts(const std::vector<Row>& rows)
+{
+    bool has_count = false;
+    for (const auto& row : rows) {
+        if (row.fields.size() < 2)
+            continue;
+        const auto count = wholeNumber(row.fields[1]);
+        if (row.fields.size() > 3 || !count || *count < 1 || *count > kMostCopies)
+            return false;
+        has_count = true;
+    }
+    return has_count;
+}
+
 std::vector<TableColumn> columnsByContent(const std::vector<Row>& rows)
 {
     std::size_t count = 0;
@@ -199,8 +214,12 @@ std::optional<Table> tableOf(const std::string& text)
             table.rows.erase(table.rows.begin(), first + 1);
             return table;
         }
-        if (!isEven(table.rows))
-            continue;
+        if (!isEven(table.rows)) {
+            if (separator != ',' || !areNamesWithCounts(table.rows))
+                continue;
+            table.columns = {TableColumn::Words, TableColumn::Copies, TableColumn::Note};
+            return table;
+        }
         table.columns = columnsByContent(table.rows);
         const bool has_copies = std::ranges::find(table.columns, TableColumn::Copies) != table.columns.end();
         if (std::ranges::find(table.columns, TableColumn::Words) != table.columns.end() &&

@@ -51,7 +51,7 @@ inline constexpr std::size_t kLongName = 60;
 inline constexpr std::size_t kMostList_bytes = 4'000'000;
 
 /// A table where a heading says so, where all lines have as many tabs or semicolons, or as many commas and whole numbers in one
-/// column; else a name each line.
+/// column; names of which some have a whole number behind a comma; else a name each line.
 /// Errors: DocumentUnreadable for what is no text, or more than kMostList_bytes.
 /// Source: quoted fields as in RFC 4180.
 Result<ReadNames> readNames(std::string_view bytes);

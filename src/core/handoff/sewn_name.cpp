@@ -173,7 +173,8 @@ SewnName sewName(const MadeName& name, const StitchSettings& wanted, const Cance
                                                          : Affine{1, 0, 0, 1, -middle.x, -middle.y};
     SewnName out = sewn({{&name, to_hoop}}, settings, cancel);
     out.words = name.words;
-    out.in_hoop = in_hoop;
+    // The thread lies round the letters: it may need more than they.
+    out.in_hoop = inHoop(out.figures.box_mm, settings) == InHoop::TooLarge ? InHoop::TooLarge : in_hoop;
     out.to_hoop = to_hoop;
     return out;
 }

@@ -128,7 +128,7 @@ private:
             addLaid(copy, number, first_sheet + place.sheet, place, m_shapes[copy.thing].layers.front());
         }
         for (const auto item : placed->left_out) {
-            leaveOut(m_copies[group.numbers[item]].thing);
+            leaveOut(m_copies[group.numbers[item]].thing, group.material, size);
             m_plan.would_fit_turned = m_plan.would_fit_turned || wouldFitTurned(*items[item], size);
         }
         return {};
@@ -144,13 +144,15 @@ private:
                (size.isRoll() || box.width() <= size.length_mm - edges);
     }
 
-    void leaveOut(std::size_t thing)
+    void leaveOut(std::size_t thing, const MaterialCard& material, const SheetSize& size)
     {
-        const auto known = std::ranges::find(m_plan.left_out, thing, &std::pair<std::size_t, int>::first);
-        if (known == m_plan.left_out.end())
-            m_plan.left_out.emplace_back(thing, 1);
-        else
-            ++known->second;
+        const auto known = std::ranges::find(m_plan.left_out, thing, &ThingLeftOut::thing);
+        if (known != m_plan.left_out.end()) {
+            ++known->copies;
+            return;
+        }
+        m_plan.left_out.push_back({thing, 1, bounds(*m_request.things[thing].outline),
+                                   bounds(*m_shapes[thing].footprint), material.id, size});
     }
 
     void addLaid(const Copy& copy, std::size_t number, std::size_t sheet, Placement place,

@@ -85,12 +85,23 @@ struct PlannedSheet
     Run run;
 };
 
+/// A thing that is larger than its sheet.
+struct ThingLeftOut
+{
+    std::size_t thing = 0;
+    int copies = 1;
+    /// The thing alone, and what it takes of a sheet with its border and frame.
+    Box thing_mm, footprint_mm;
+    /// What it was to lie on.
+    std::string material;
+    SheetSize sheet;
+};
+
 struct SheetPlan
 {
     std::vector<PlannedSheet> sheets;
     std::vector<LaidThing> laid;
-    /// Things that are larger than the sheet, with how many copies.
-    std::vector<std::pair<std::size_t, int>> left_out;
+    std::vector<ThingLeftOut> left_out;
     /// Some of them would fit if they might be turned by a quarter.
     bool would_fit_turned = false;
     /// The ink by the width that can be used: no way of placing is shorter.

@@ -83,8 +83,8 @@ void writeSheetReport(std::ostream& out, const SheetPlan& plan, const std::vecto
             json["border"] = true;
         placed.push_back(std::move(json));
     }
-    for (const auto& [thing, copies] : plan.left_out)
-        left_out.push_back({{"words", things[thing]->words}, {"copies", copies}});
+    for (const auto& one : plan.left_out)
+        left_out.push_back({{"words", things[one.thing]->words}, {"copies", one.copies}});
     double width_mm = 0.0, covered_mm2 = 0.0, used_mm2 = 0.0;
     for (const auto& sheet : plan.sheets) {
         width_mm = std::max(width_mm, sheet.page_mm.width());

@@ -5,6 +5,7 @@
 #include "ui/handoff/handed_files.h"
 #include "ui/handoff/handoff_phrases.h"
 #include "ui/handoff/handoff_sections.h"
+#include "ui/handoff/left_out_card.h"
 #include "ui/handoff/pattern_sections.h"
 #include "ui/handoff/pattern_view.h"
 #include "ui/handoff/run_card.h"
@@ -381,14 +382,10 @@ void HandOffPage::showPanel()
     }
     m_material->setText(said.join(tr(" · ")));
     m_material->setVisible(!is_pattern);
-    QStringList out;
-    if (plan)
-        for (const auto& [thing, copies] : plan->left_out)
-            out << text(model.things()[thing]->words);
-    m_left_out->setVisible(!out.isEmpty() && !is_pattern);
-    m_turn->setVisible(m_left_out->isVisibleTo(this) && plan->would_fit_turned);
-    m_left_out->setText(
-        tr("Larger than the sheet, and left out: %1").arg(QLocale().createSeparatedList(out)));
+    if (is_pattern)
+        m_left_out->hide();
+    else
+        m_left_out->showPlan(model);
     m_mirrored->setText(job.is_mirrored ? tr("seen from the back: cut mirrored") : QString());
     std::vector<NameList::Row> rows;
     for (std::size_t i = 0; i < std::size_t(names); ++i) {

@@ -20,6 +20,7 @@ class QStackedWidget;
 
 namespace ink::ui {
 
+class LeftOutCard;
 class NeedlePage;
 class PatternView;
 class RunRibbon;
@@ -118,8 +119,8 @@ private:
     PatternView* m_pattern_view = nullptr;
     RunCard* m_run = nullptr;
     QScrollArea* m_panel = nullptr;
-    QLabel *m_heading = nullptr, *m_material = nullptr, *m_left_out = nullptr, *m_right = nullptr;
-    QPushButton* m_turn = nullptr;
+    QLabel *m_heading = nullptr, *m_material = nullptr, *m_right = nullptr;
+    LeftOutCard* m_left_out = nullptr;
     NameList* m_list = nullptr;
     QStackedWidget* m_foot = nullptr;
     std::vector<QPushButton*> m_save;

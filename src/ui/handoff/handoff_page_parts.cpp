@@ -4,6 +4,7 @@
 #include "ui/handoff/handed_files.h"
 #include "ui/handoff/handoff_phrases.h"
 #include "ui/handoff/handoff_sections.h"
+#include "ui/handoff/left_out_card.h"
 #include "ui/handoff/pattern_sections.h"
 #include "ui/handoff/pattern_view.h"
 #include "ui/handoff/run_card.h"
@@ -161,19 +162,10 @@ QWidget* HandOffPage::buildPanel()
     m_heading = label("handoffHeading", false);
     m_heading->setFont(m_theme.heading(TextSize::Lead));
     m_material = label("handoffMaterial", true);
-    m_left_out = label("handoffLeftOut", false);
-    m_left_out->setFont(m_theme.text(TextSize::Small));
     head->addWidget(m_heading);
     head->addWidget(m_material);
+    m_left_out = new LeftOutCard(m_needs.job, m_theme, inside);
     head->addWidget(m_left_out);
-    m_turn = new QPushButton(tr("Turn by a quarter"), inside);
-    m_turn->setObjectName(QStringLiteral("handoffTurn"));
-    m_turn->setProperty("role", QStringLiteral("main"));
-    m_turn->hide();
-    connect(m_turn, &QPushButton::clicked, this, [this] {
-        changeSheet(tr("turn by a quarter"), [](SheetSettings& sheet) { sheet.turns = Turns::Quarter; });
-    });
-    head->addWidget(m_turn, 0, Qt::AlignLeft);
     column->addLayout(head);
     m_list = new NameList(m_theme, inside);
     m_list->setMinimumHeight(m_theme.scaled(kLeastList_px));

@@ -3,6 +3,9 @@
 #include "ui/core_words.h"
 
 #include "core/base/file_output.h"
+#include "core/geometry/measure.h"
+#include "core/handoff/sheet_fit.h"
+#include "ui/handoff/smaller_button.h"
 #include "ui/measures.h"
 #include "ui/needle/needle_sections.h"
 #include "ui/needle/sew_strip.h"
@@ -196,6 +199,9 @@ QWidget* NeedlePage::buildPanel(std::function<QString()> stitch_file, StrokeBox:
     m_hoop->setFont(m_theme.text(TextSize::Small));
     m_hoop->setWordWrap(true);
     column->addWidget(m_hoop);
+    m_smaller = new SmallerButton(m_job, inside);
+    m_smaller->setObjectName(QStringLiteral("needleSmaller"));
+    column->addWidget(m_smaller, 0, Qt::AlignLeading);
     m_lines = new QWidget(inside);
     m_line_column = new QVBoxLayout(m_lines);
     m_line_column->setContentsMargins(0, 0, 0, 0);
@@ -400,6 +406,7 @@ void NeedlePage::showFindings()
     }
     const auto& sewn = m_model.sewn();
     m_hoop->clear();
+    m_smaller->hide();
     if (!sewn || sewn->error) {
         m_heading->setText(sewn ? tr("It cannot be sewn") : tr("Nothing is sewn yet"));
         return;
@@ -414,6 +421,9 @@ void NeedlePage::showFindings()
                     : sewn->in_hoop == InHoop::Fits       ? tr("%1, fits the hoop").arg(size)
                     : sewn->in_hoop == InHoop::FitsTurned ? tr("%1, turned to fit the hoop").arg(size)
                                                           : tr("%1, larger than the hoop").arg(size));
+    if (sewn->in_hoop == InHoop::TooLarge)
+        m_smaller->offer(fittingShare(bounds(*sewn->outline_mm), f.box_mm,
+                                      {settings.hoop_width_mm, settings.hoop_height_mm, 0.0}, true));
     for (const auto& finding : sewn->findings)
         addLine(sayFinding(finding, job.unit), {}, false);
     if (settings.as == SewnAs::Satin || settings.as == SewnAs::Fill)
@@ -532,6 +542,7 @@ void NeedlePage::lookInto(const QString& path)
     const auto figures = figuresOf(shown->work, settings.stitches_a_minute);
     showWork(shown, figures, settings.stitches_a_minute);
     qDeleteAll(m_lines->findChildren<QWidget*>(QString(), Qt::FindDirectChildrenOnly));
+    m_smaller->hide();
     m_heading->setText(QFileInfo(path).fileName());
     m_hoop->setText(
         read->is_cut_short

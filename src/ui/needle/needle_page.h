@@ -17,6 +17,7 @@ class QVBoxLayout;
 
 namespace ink::ui {
 
+class SmallerButton;
 class TabRow;
 
 class NeedlePage : public QWidget
@@ -74,6 +75,7 @@ private:
     RunCard* m_sewing = nullptr;
     QScrollArea* m_panel = nullptr;
     QLabel *m_heading = nullptr, *m_hoop = nullptr;
+    SmallerButton* m_smaller = nullptr;
     QWidget* m_lines = nullptr;
     QVBoxLayout* m_line_column = nullptr;
     NameList* m_list = nullptr;

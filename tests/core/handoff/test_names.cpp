@@ -55,6 +55,15 @@ private slots:
                               << QList<int>{3, 1};
         QTest::newRow("numbers behind commas")
             << QByteArray("Ada,3\nBo,1\n") << QStringList{"Ada", "Bo"} << QList<int>{3, 1};
+        QTest::newRow("some with a number behind a comma")
+            << QByteArray("Ada\nBo, 2\nCy, 3, as a gift\nDi\n") << QStringList{"Ada", "Bo", "Cy", "Di"}
+            << QList<int>{1, 2, 3, 1};
+        QTest::newRow("a year behind a comma")
+            << QByteArray("Class of, 2026\nBo, 2\nCy\n") << QStringList{"Class of, 2026", "Bo, 2", "Cy"}
+            << QList<int>{1, 1, 1};
+        QTest::newRow("a number, and words behind a comma")
+            << QByteArray("Bo, 2\nAda, with love\nCy\n") << QStringList{"Bo, 2", "Ada, with love", "Cy"}
+            << QList<int>{1, 1, 1};
         QTest::newRow("semicolons, German heading")
             << QByteArray("Name;Anzahl;Farbe\nAda;2;rot\n") << QStringList{"Ada"} << QList<int>{2};
         QTest::newRow("quotes") << QByteArray("name,qty\n\"Ada \"\"the\"\" Bee\",4\n")

@@ -1,5 +1,6 @@
 // From things to sheets: what lies where, on which material, and what the tool does, on shapes with known answers.
 #include "core/geometry/measure.h"
+#include "core/handoff/sheet_fit.h"
 #include "core/handoff/sheet_moves.h"
 #include "tests/support/environment.h"
 #include "tests/support/shapes.h"
@@ -111,6 +112,48 @@ private slots:
         QVERIFY(!planned(wanted).left_out.empty() && !planned(wanted).would_fit_turned);
     }
 
+    void whatIsTooLargeIsToldWhatMakesItFit()
+    {
+        const auto bar = [](double width, double height) {
+            return std::make_shared<const Outline>(Outline{{{test::rectangle(0, 0, width, height), {}}}});
+        };
+        auto wanted = request({{"a", bar(180, 60), 30, {}, 1}, {"b", bar(60, 30), 30, {}, 1}});
+        const auto roomier = [&] {
+            const auto found =
+                roomierMaterial(wanted.materials, planned(wanted), wanted.settings, Process::KnifeVinyl);
+            return found ? found->id : std::string();
+        };
+        wanted.settings.material = "plate"; // 90 by 90 can be used
+        QCOMPARE(planned(wanted).left_out.size(), std::size_t(1));
+        QCOMPARE(fittingShare(planned(wanted), Turns::None), 0.5);
+        QCOMPARE(roomier(), std::string("roll"));
+        // Of several the smallest, and before it one of the same colour; none of another process.
+        wanted.materials.push_back(card("long plate", 200, 100));
+        wanted.materials.push_back(card("of wood", 195, 75, Process::LaserWood));
+        QCOMPARE(roomier(), std::string("long plate"));
+        wanted.materials.back() = card("smaller", 195, 75);
+        QCOMPARE(roomier(), std::string("smaller"));
+        wanted.materials.back().colour = "#ff0000";
+        QCOMPARE(roomier(), std::string("long plate"));
+        // At the share that is told it fits, a border around it included; and no larger.
+        wanted.settings.border_mm = 6.0;
+        wanted.settings.border_material = "plate";
+        for (const auto turns : {Turns::None, Turns::Quarter}) {
+            wanted.settings.turns = turns;
+            wanted.things = {{"a", bar(60, 240), 30, {}, 1}};
+            const double share = fittingShare(planned(wanted), turns);
+            QVERIFY(share > 0.2 && share < 0.4);
+            wanted.things.front().outline = bar(60 * share * 0.9995, 240 * share * 0.9995);
+            QCOMPARE(planned(wanted).left_out.size(), std::size_t(0));
+            wanted.things.front().outline = bar(60 * share * 1.01, 240 * share * 1.01);
+            QCOMPARE(planned(wanted).left_out.size(), std::size_t(1));
+        }
+        // What lies anyway asks for nothing.
+        wanted.things = {{"a", bar(20, 20), 30, {}, 1}};
+        QCOMPARE(fittingShare(planned(wanted), Turns::None), 1.0);
+        QVERIFY(roomier().empty());
+    }
+
     void middlesAreCutFirstAndEachOnce()
     {
         const auto plan = planned(request({{"a", square(40, 20), 30, {}, 3}}));
@@ -144,7 +187,8 @@ private slots:
         const auto with = planned(wanted);
         QCOMPARE(with.laid.size(), std::size_t(3));
         QCOMPARE(with.left_out.size(), std::size_t(1));
-        QCOMPARE(with.left_out[0], (std::pair<std::size_t, int>(1, 2)));
+        QCOMPARE(with.left_out[0].thing, std::size_t(1));
+        QCOMPARE(with.left_out[0].copies, 2);
     }
 
     void coloursAreSheetsOfTheirOwn()
