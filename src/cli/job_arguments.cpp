@@ -18,16 +18,12 @@ struct NamedRule
 {
     const char* name;
     MendingKind kind;
-    double ProcessLimits::*to;
 };
 constexpr NamedRule kRules[] = {
-    {"thin", MendingKind::Thicken, &ProcessLimits::stroke_comfortable_mm},
-    {"gaps", MendingKind::OpenGaps, &ProcessLimits::gap_mm},
-    {"close-gaps", MendingKind::CloseGaps, &ProcessLimits::gap_mm},
-    {"specks", MendingKind::LeaveOut, &ProcessLimits::smallest_piece_mm2},
-    {"middles", MendingKind::FillMiddles, &ProcessLimits::smallest_middle_mm2},
-    {"points", MendingKind::Blunt, &ProcessLimits::stroke_floor_mm},
-    {"bridges", MendingKind::Bridges, &ProcessLimits::bridge_mm},
+    {"thin", MendingKind::Thicken},         {"gaps", MendingKind::OpenGaps},
+    {"close-gaps", MendingKind::CloseGaps}, {"specks", MendingKind::LeaveOut},
+    {"middles", MendingKind::FillMiddles},  {"points", MendingKind::Blunt},
+    {"bridges", MendingKind::Bridges},
 };
 /// Fewer nodes within this are the mending of too many.
 constexpr double kFewerNodes_mm = 0.02;
@@ -62,10 +58,10 @@ Result<Project> givenProject(const JobArguments& a)
 
 void applyTo(Job& job, const JobArguments& a)
 {
+    const ProcessLimits before = job.limits();
     const std::string& process = a.process.empty() && a.project.empty() ? a.usual_process : a.process;
-    if (!process.empty()) {
+    if (!process.empty())
         job.process = std::ranges::find(allProcesses(), process, &ProcessInfo::id)->process;
-    }
     if (a.widest_mm > 0.0)
         job.size.widest_mm = a.widest_mm;
     ProcessLimits limits = job.limits();
@@ -77,6 +73,7 @@ void applyTo(Job& job, const JobArguments& a)
     set(limits.smallest_middle_mm2, a.smallest_middle_mm2);
     set(limits.bridge_mm, a.bridge_mm);
     job.setLimits(job.process, sensible(limits));
+    followLimits(job, before);
     job.is_one_piece = job.is_one_piece || a.is_one_piece;
 }
 
@@ -85,8 +82,8 @@ void addRules(Job& job, const JobArguments& a)
 {
     const ProcessLimits limits = job.limits();
     for (const auto& rule : kRules)
-        if (a.asks(rule.name) && limits.*rule.to > 0.0)
-            job.lettering.mendings.push_back({rule.kind, limits.*rule.to});
+        if (const double to = limits.*limitOf(rule.kind); a.asks(rule.name) && to > 0.0)
+            job.lettering.mendings.push_back({rule.kind, to});
     if (a.asks("nodes"))
         job.finishing.reduce_mm = std::max(job.finishing.reduce_mm, kFewerNodes_mm);
 }

@@ -154,7 +154,9 @@ void JobModel::setUnit(LengthUnit unit)
 void JobModel::setProcess(Process process)
 {
     edit(Part::Process, [&](Job& job) {
+        const ProcessLimits before = job.limits();
         job.process = process;
+        followLimits(job, before);
         job.is_mirrored = infoOf(process).is_mirrored;
     });
 }
@@ -181,7 +183,11 @@ void JobModel::setFont(FontRef font)
 
 void JobModel::setLimits(const ProcessLimits& limits)
 {
-    edit(Part::Limits, [&](Job& job) { job.setLimits(job.process, sensible(limits)); });
+    edit(Part::Limits, [&](Job& job) {
+        const ProcessLimits before = job.limits();
+        job.setLimits(job.process, sensible(limits));
+        followLimits(job, before);
+    });
 }
 
 } // namespace ink::ui

@@ -212,20 +212,16 @@ QAction* MainWindow::addAction(const char* name, const QString& text, const QLis
 void MainWindow::addActions()
 {
     auto& steps = m_job.undoStack();
-    // What was told of a step is no longer so once it is taken back.
-    m_undo = addAction("undoAction", {}, {QKeySequence(QKeySequence::Undo)}, [this, &steps] {
-        m_message->withdraw();
-        undoStep(steps);
-    });
+    m_undo = addAction("undoAction", {}, {QKeySequence(QKeySequence::Undo)}, [&steps] { undoStep(steps); });
     m_redo = addAction("redoAction", {},
                        {QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Z), QKeySequence(Qt::CTRL | Qt::Key_Y)},
-                       [this, &steps] {
-                           m_message->withdraw();
-                           redoStep(steps);
-                       });
+                       [&steps] { redoStep(steps); });
     connect(m_undo_button, &QPushButton::clicked, m_undo, &QAction::trigger);
     connect(m_redo_button, &QPushButton::clicked, m_redo, &QAction::trigger);
     connect(&steps, &QUndoStack::indexChanged, this, &MainWindow::showSteps);
+    // What was told of a step is no longer so once it is taken back, or the job went on.
+    connect(&steps, &QUndoStack::indexChanged, m_message, &MessageLine::withdraw);
+    connect(&m_job, &JobModel::changed, m_message, &MessageLine::withdraw);
     showSteps();
     addAction("saveCutFileAction", tr("Save the cut file"), {QKeySequence(QKeySequence::Save)},
               [this] { saveForMachine(); });

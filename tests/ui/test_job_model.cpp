@@ -77,6 +77,19 @@ void TestJobModel::processSetsMirroring()
     model.undoStack().undo(); // both steps were one choice
     QVERIFY(!model.job().is_mirrored);
     QVERIFY(model.job().process == Process::KnifeVinyl);
+    // What was mended to what a stencil holds is mended to what satin holds.
+    model.setProcess(Process::Stencil);
+    model.changeLettering(QStringLiteral("mend"), [](Job& job) {
+        job.lettering.mendings = {{MendingKind::OpenGaps, job.limits().gap_mm}};
+    });
+    model.setProcess(Process::Satin);
+    QCOMPARE(model.job().lettering.mendings.front().to, defaultLimits(Process::Satin).gap_mm);
+    model.undoStack().undo();
+    QCOMPARE(model.job().lettering.mendings.front().to, defaultLimits(Process::Stencil).gap_mm);
+    ProcessLimits own = model.job().limits();
+    own.gap_mm = 2.5;
+    model.setLimits(own);
+    QCOMPARE(model.job().lettering.mendings.front().to, 2.5);
 }
 
 INK_TEST_GUI_MAIN(TestJobModel)

@@ -131,6 +131,10 @@ void TestProof::aVinylNameFromTheKeyboard()
     QCOMPARE(s.design().figures_mm.area, area_before);
     QVERIFY(s.mendings().empty());
     QVERIFY(!s.find<QWidget>("messageLine")->isVisible()); // what it told is no longer so
+    s.press(s.list(), Qt::Key_Return, Qt::ControlModifier);
+    QVERIFY(s.find<QWidget>("messageLine")->isVisible());
+    s.window->jobModel().setPurpose(Purpose::Gift); // nor when the job went on
+    QVERIFY(!s.find<QWidget>("messageLine")->isVisible());
 }
 
 void TestProof::aPlaceIsMendedThereAndNowhereElse()

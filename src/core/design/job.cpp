@@ -100,6 +100,19 @@ void Job::setLimits(Process of, const ProcessLimits& limits)
         own_limits[of] = limits;
 }
 
+void followLimits(Job& job, const ProcessLimits& before)
+{
+    const ProcessLimits now = job.limits();
+    const auto follow = [&](Mending& mending) {
+        const auto limit = limitOf(mending.kind);
+        if (limit && mending.to == before.*limit && now.*limit > 0.0)
+            mending.to = now.*limit;
+    };
+    std::ranges::for_each(job.lettering.mendings, follow);
+    for (auto& name : job.names.names)
+        std::ranges::for_each(name.mendings, follow);
+}
+
 Result<void> checkSize(const FinishedSize& size)
 {
     for (const double side : {size.value_mm, size.isOutOfProportion() ? *size.other_mm : size.value_mm})

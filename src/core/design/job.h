@@ -90,6 +90,10 @@ struct Job
     friend bool operator==(const Job&, const Job&) = default;
 };
 
+/// Mendings that go to what `before` holds go to what the job holds now; where that is nothing, and where the person gave a figure,
+/// they stay.
+void followLimits(Job& job, const ProcessLimits& before);
+
 /// Fewer nodes no further than this from the drawn curves are nothing the eye sees, and spare machines from stuttering.
 inline constexpr double kUsualReduction_mm = 0.01;
 /// What a new job begins with: for knives and lasers, fewer nodes.

@@ -25,6 +25,12 @@ inline bool isCut(Process process)
            process == Process::KnifeCard || process == Process::LaserWood || process == Process::Stencil;
 }
 
+/// What is between and inside the letters is picked off the backing.
+inline bool isWeeded(Process process)
+{
+    return process == Process::KnifeVinyl || process == Process::KnifeHeatTransfer;
+}
+
 /// Stitches, not cuts.
 inline bool isSewn(Process process)
 {

@@ -52,24 +52,50 @@ std::optional<MendingKind> mendingKindOf(std::string_view id)
 
 std::optional<Mending> usualMending(const ProofFinding& finding, const ProcessLimits& limits)
 {
+    const auto usual = [&limits](MendingKind kind) { return Mending{kind, limits.*limitOf(kind)}; };
     switch (finding.kind) {
     case FindingKind::ThinStroke:
     case FindingKind::Hanging:
-        return Mending{MendingKind::Thicken, limits.stroke_comfortable_mm};
+        return usual(MendingKind::Thicken);
     case FindingKind::NarrowGap:
-        return Mending{MendingKind::OpenGaps, limits.gap_mm};
+        return usual(MendingKind::OpenGaps);
     case FindingKind::Speck:
-        return Mending{MendingKind::LeaveOut, limits.smallest_piece_mm2};
+        return usual(MendingKind::LeaveOut);
     case FindingKind::SmallMiddle:
-        return Mending{MendingKind::FillMiddles, limits.smallest_middle_mm2};
+        return usual(MendingKind::FillMiddles);
     case FindingKind::SharpPoint:
-        return Mending{MendingKind::Blunt, limits.stroke_floor_mm};
+        return usual(MendingKind::Blunt);
     case FindingKind::LoosePiece:
-        return Mending{MendingKind::TieAll, limits.stroke_comfortable_mm};
+        return usual(MendingKind::TieAll);
     case FindingKind::StencilMiddle:
-        return Mending{MendingKind::Bridges, limits.bridge_mm};
+        return usual(MendingKind::Bridges);
     default:
         return {};
+    }
+}
+
+double ProcessLimits::*limitOf(MendingKind kind)
+{
+    switch (kind) {
+    case MendingKind::Thicken:
+    case MendingKind::Tie:
+    case MendingKind::TieAll:
+        return &ProcessLimits::stroke_comfortable_mm;
+    case MendingKind::OpenGaps:
+    case MendingKind::CloseGaps:
+        return &ProcessLimits::gap_mm;
+    case MendingKind::LeaveOut:
+    case MendingKind::Enlarge:
+        return &ProcessLimits::smallest_piece_mm2;
+    case MendingKind::FillMiddles:
+    case MendingKind::EnlargeMiddles:
+        return &ProcessLimits::smallest_middle_mm2;
+    case MendingKind::Blunt:
+        return &ProcessLimits::stroke_floor_mm;
+    case MendingKind::Bridges:
+        return &ProcessLimits::bridge_mm;
+    default:
+        return nullptr;
     }
 }
 

@@ -74,6 +74,9 @@ struct Mending
 /// person to decide.
 std::optional<Mending> usualMending(const ProofFinding& finding, const ProcessLimits& limits);
 
+/// What of a process's limits such a mending usually goes to; null where it goes to none of them.
+double ProcessLimits::*limitOf(MendingKind kind);
+
 /// Whether a mending of this kind is one against such a finding.
 bool answers(MendingKind mending, FindingKind finding);
 

@@ -179,7 +179,8 @@ private:
                          : verdict == Holds::Not ? QObject::tr("The smallest has %1; under %2 it closes.")
                                                        .arg(area(m_marks.smallest_middle->area, m_job.unit),
                                                             area(m_limits.smallest_middle_mm2, m_job.unit))
-                                                 : QObject::tr("To be weeded one by one."));
+                         : isWeeded(m_job.process) ? QObject::tr("To be weeded one by one.")
+                                                   : QObject::tr("Large enough to stay open."));
         for (const auto& middle : m_marks.middles)
             line.places.emplace_back(at(middle), at(middle));
     }

@@ -82,7 +82,9 @@ JobSection* makeSewnSection(JobModel& job, const Theme& theme, QWidget* parent)
         },
         [](Job& changed, int index) {
             changed.stitches.as = kLetterKinds[index];
+            const ProcessLimits before = changed.limits();
             changed.process = Process::Satin; // whoever asks for letters wants no cloth laid on
+            followLimits(changed, before);
         });
     section->addChoice(
         JobSection::tr("The edge of cloth laid on"), "edgeCover",

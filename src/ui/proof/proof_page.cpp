@@ -38,11 +38,6 @@ constexpr std::size_t kMostNamed = 3;
 /// Of LetteringService::sketch.
 constexpr int kUnmendedSlot = 900;
 
-bool isWeeded(Process process)
-{
-    return process == Process::KnifeVinyl || process == Process::KnifeHeatTransfer;
-}
-
 /// What the finding is about is all of the words, not a place of them.
 bool isOfTheWhole(FindingKind kind)
 {

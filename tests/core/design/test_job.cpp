@@ -17,6 +17,7 @@ private slots:
     void onlyHeatTransferIsMirrored();
     void unknownValuesFallBack();
     void limitsAreThePersonsOwnOrTheUsual();
+    void mendingsFollowWhatTheProcessHolds();
     void limitsThatMakeNoSenseAreSetRight();
     void damagedJobsAreRefused_data();
     void damagedJobsAreRefused();
@@ -86,6 +87,42 @@ void TestJob::limitsAreThePersonsOwnOrTheUsual()
     QCOMPARE(job.limits(), defaultLimits(Process::KnifeCard));
     job.setLimits(Process::LaserWood, defaultLimits(Process::LaserWood));
     QVERIFY(job.own_limits.empty());
+}
+
+void TestJob::mendingsFollowWhatTheProcessHolds()
+{
+    Job job;
+    job.process = Process::Stencil;
+    const ProcessLimits stencil = job.limits(), satin = defaultLimits(Process::Satin);
+    const auto& mendings = job.lettering.mendings;
+    job.lettering.mendings = {
+        {MendingKind::OpenGaps, stencil.gap_mm},
+        {MendingKind::Thicken, stencil.stroke_comfortable_mm, MendingPlace{1, 0.1, 0.2}},
+        {MendingKind::OpenGaps, 3.3},
+        {MendingKind::Leave, 0.0, {}, FindingKind::SharpPoint},
+        {MendingKind::LeaveOut, stencil.smallest_piece_mm2}};
+    job.names.names = {{"Ottilie", 1, {}, {}, {{MendingKind::OpenGaps, stencil.gap_mm, MendingPlace{}}}}};
+    const Job before = job;
+    job.process = Process::Satin;
+    followLimits(job, stencil);
+    QVERIFY(satin.gap_mm != stencil.gap_mm);
+    QCOMPARE(mendings[0].to, satin.gap_mm);
+    QCOMPARE(mendings[1].to, satin.stroke_comfortable_mm);
+    QCOMPARE(mendings[2].to, 3.3); // the person's own
+    QCOMPARE(mendings[3], before.lettering.mendings[3]);
+    QCOMPARE(satin.smallest_piece_mm2, 0.0); // holds any: a mending to nothing would be none
+    QCOMPARE(mendings[4].to, stencil.smallest_piece_mm2);
+    QCOMPARE(job.names.names[0].mendings[0].to, satin.gap_mm);
+    // And back, with a figure of the person's own for the process.
+    const ProcessLimits of_satin = job.limits();
+    job.process = Process::Stencil;
+    followLimits(job, of_satin);
+    QCOMPARE(job, before);
+    ProcessLimits own = stencil;
+    own.gap_mm = 2.5;
+    job.setLimits(Process::Stencil, own);
+    followLimits(job, stencil);
+    QCOMPARE(mendings[0].to, 2.5);
 }
 
 void TestJob::limitsThatMakeNoSenseAreSetRight()
