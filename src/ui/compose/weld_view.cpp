@@ -384,40 +384,46 @@ void WeldView::paintNodes(QPainter& painter) const
     }
 }
 
-void WeldView::paintDimensions(QPainter& painter) const
+std::array<QRectF, 2> WeldView::dimensionFigures() const
 {
-    const auto& c = m_theme.colours();
     const QPointF low_left = toScreen(m_box_mm.bottomLeft());
     const QPointF low_right = toScreen(m_box_mm.bottomRight());
     const QPointF top_right = toScreen(m_box_mm.topRight());
+    const QFontMetrics metrics(m_theme.text(TextSize::Small, true));
+    const auto at = [&](QPointF middle, int width) {
+        const QSizeF size(width, metrics.height() + 8);
+        return QRectF(middle - QPointF(size.width() / 2, size.height() / 2), size);
+    };
+    const int width = metrics.horizontalAdvance(figureWithUnit(m_box_mm.width(), m_unit));
+    const int height = metrics.horizontalAdvance(figureWithUnit(m_box_mm.height(), m_unit));
+    return {at({(low_left.x() + low_right.x()) / 2, low_left.y() + m_theme.scaled(kWidthOff_px)}, width + 16),
+            at({top_right.x() + height / 2.0 + kHeightOff_px, (top_right.y() + low_right.y()) / 2}, height)};
+}
+
+void WeldView::paintDimensions(QPainter& painter) const
+{
+    const auto& c = m_theme.colours();
+    const QRectF box(toScreen(m_box_mm.topLeft()), toScreen(m_box_mm.bottomRight()));
+    const auto [width, height] = dimensionFigures();
+    const double y = width.center().y(), x = height.center().x();
     painter.setFont(m_theme.text(TextSize::Small, true));
-    const QFontMetrics metrics(painter.font());
     painter.setPen(QPen(c.soft_ink, 1));
-
-    const QString width = figureWithUnit(m_box_mm.width(), m_unit);
-    const double y = low_left.y() + m_theme.scaled(kWidthOff_px);
-    const double text_w = metrics.horizontalAdvance(width) + 16.0;
-    const double middle_x = (low_left.x() + low_right.x()) / 2;
-    painter.drawLine(QPointF(low_left.x(), y - 5), QPointF(low_left.x(), y + 5));
-    painter.drawLine(QPointF(low_right.x(), y - 5), QPointF(low_right.x(), y + 5));
-    painter.drawLine(QPointF(low_left.x(), y), QPointF(middle_x - text_w / 2, y));
-    painter.drawLine(QPointF(middle_x + text_w / 2, y), QPointF(low_right.x(), y));
-    painter.setPen(c.ink);
-    painter.drawText(QRectF(middle_x - text_w, y - 24, 2 * text_w, 48), Qt::AlignCenter, width);
-
-    const QString height = figureWithUnit(m_box_mm.height(), m_unit);
-    const double x = top_right.x() + metrics.horizontalAdvance(height) / 2.0 + kHeightOff_px;
-    const double middle_y = (top_right.y() + low_right.y()) / 2;
-    const double gap = metrics.height() / 2.0 + 4;
-    painter.setPen(QPen(c.soft_ink, 1));
-    painter.drawLine(QPointF(x - 5, top_right.y()), QPointF(x + 5, top_right.y()));
-    painter.drawLine(QPointF(x - 5, low_right.y()), QPointF(x + 5, low_right.y()));
-    if (low_right.y() - top_right.y() > 2 * gap) {
-        painter.drawLine(QPointF(x, top_right.y()), QPointF(x, middle_y - gap));
-        painter.drawLine(QPointF(x, middle_y + gap), QPointF(x, low_right.y()));
+    painter.drawLine(QPointF(box.left(), y - 5), QPointF(box.left(), y + 5));
+    painter.drawLine(QPointF(box.right(), y - 5), QPointF(box.right(), y + 5));
+    painter.drawLine(QPointF(box.left(), y), QPointF(width.left(), y));
+    painter.drawLine(QPointF(width.right(), y), QPointF(box.right(), y));
+    painter.drawLine(QPointF(x - 5, box.top()), QPointF(x + 5, box.top()));
+    painter.drawLine(QPointF(x - 5, box.bottom()), QPointF(x + 5, box.bottom()));
+    if (box.height() > height.height()) {
+        painter.drawLine(QPointF(x, box.top()), QPointF(x, height.top()));
+        painter.drawLine(QPointF(x, height.bottom()), QPointF(x, box.bottom()));
     }
     painter.setPen(c.ink);
-    painter.drawText(QRectF(x - 120, middle_y - 24, 240, 48), Qt::AlignCenter, height);
+    const auto write = [&](const QRectF& at, double mm) {
+        painter.drawText(at.adjusted(-60, -12, 60, 12), Qt::AlignCenter, figureWithUnit(mm, m_unit));
+    };
+    write(width, m_box_mm.width());
+    write(height, m_box_mm.height());
 }
 
 void WeldView::resizeEvent(QResizeEvent* event)

@@ -8,6 +8,7 @@
 #include <QPainterPath>
 #include <QWidget>
 
+#include <array>
 #include <memory>
 #include <optional>
 #include <vector>
@@ -75,6 +76,8 @@ protected:
     bool followsFit() const { return m_follows_fit; }
     /// In mm, y downwards: what "all of it" means.
     virtual QRectF boxToShow() const { return m_box_mm; }
+    /// Where the width and the height are written, on the screen: labels keep off them.
+    std::array<QRectF, 2> dimensionFigures() const;
     QRectF paperArea() const;
     const Theme& theme() const { return m_theme; }
     LengthUnit unit() const { return m_unit; }

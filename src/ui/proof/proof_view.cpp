@@ -149,7 +149,8 @@ void ProofView::paintFindings(QPainter& painter) const
     const double r = theme().scaled(kRing_px);
     painter.setFont(theme().text(TextSize::Small, true));
     const QFontMetrics metrics(painter.font());
-    std::vector<QRectF> taken;
+    const auto figures = dimensionFigures();
+    std::vector<QRectF> taken(figures.begin(), figures.end());
     std::vector<QPointF> rings;
     const auto isFree = [&](const QRectF& box) {
         return std::ranges::none_of(taken, [&](const QRectF& other) { return other.intersects(box); });
@@ -171,7 +172,10 @@ void ProofView::paintFindings(QPainter& painter) const
     std::optional<QRectF> chosen_label;
     if (m_finding)
         if (const auto& f = m_shown.findings[*m_finding]; !figureOf(f, unit()).isEmpty())
-            chosen_label = labelFor(placeOf(f), figureOf(f, unit()));
+            if (chosen_label = labelFor(placeOf(f), figureOf(f, unit())); !chosen_label) {
+                taken.clear(); // where there is no other room, over the dimensions
+                chosen_label = labelFor(placeOf(f), figureOf(f, unit()));
+            }
     const bool is_crowded = m_shown.findings.size() > kMostLabels;
     const double small = is_crowded ? kCrowded * r : r;
     const auto paint = [&](const ProofFinding& f, bool is_chosen) {
