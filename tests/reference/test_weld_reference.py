@@ -155,8 +155,8 @@ class Weld(unittest.TestCase):
         worst, cases, doubtful = 0.0, 0, 0
         for path in FONTS:
             reference = Reference(path)
-            for tracking in TRACKING_EM:
-                for text in WORDS + HARD.get(path, []):
+            for number, text in enumerate(WORDS + HARD.get(path, [])):
+                for tracking in TRACKING_EM[number % 2::2]:  # a process each: two for every word
                     with self.subTest(font=path, text=text, tracking=tracking):
                         area, pieces, middles = reference.word(text, tracking)
                         ours = weld(path, text, "--em-mm", "100", f"--tracking-em={tracking}", "--method-report")
@@ -170,7 +170,7 @@ class Weld(unittest.TestCase):
                         self.assertLess(off, 0.0003)  # what the chords of the reference leave
                         cases += 1
         print(f"{cases} cases, worst area error {worst * 1e6:.0f} ppm against {STEPS} chords a curve")
-        self.assertGreaterEqual(cases, 300)
+        self.assertGreaterEqual(cases, 200)
         self.assertLess(doubtful, 0.05 * cases)
 
     def test_joining_scripts(self):
