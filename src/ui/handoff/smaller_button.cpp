@@ -30,7 +30,7 @@ SmallerButton::SmallerButton(JobModel& job, QWidget* parent) : QPushButton(paren
     setProperty("role", QStringLiteral("quiet"));
     connect(this, &QPushButton::clicked, this, [this] {
         m_job.endRun(); // a step of its own, also after a size that was typed
-        m_job.setSize(smaller(m_job.job().size, m_share));
+        m_job.setSize(m_offered);
         m_job.endRun();
     });
     hide();
@@ -38,9 +38,9 @@ SmallerButton::SmallerButton(JobModel& job, QWidget* parent) : QPushButton(paren
 
 void SmallerButton::offer(double share)
 {
-    m_share = share;
     const auto& job = m_job.job();
-    const QString size = figureWithUnit(smaller(job.size, share).value_mm, job.unit);
+    m_offered = smaller(job.size, share);
+    const QString size = figureWithUnit(m_offered.value_mm, job.unit);
     setText(job.size.by == SizeBy::Width    ? tr("Make it %1 wide").arg(size)
             : job.size.by == SizeBy::Height ? tr("Make it %1 high").arg(size)
                                             : tr("Make its letters %1").arg(size));

@@ -1,6 +1,8 @@
 // What does not fit, made as small as fits: one press.
 #pragma once
 
+#include "core/design/job.h"
+
 #include <QPushButton>
 
 namespace ink::ui {
@@ -18,7 +20,8 @@ public:
 
 private:
     JobModel& m_job;
-    double m_share = 1.0;
+    /// What it says is what it does, also when the job has gone on since.
+    FinishedSize m_offered;
 };
 
 } // namespace ink::ui
