@@ -1,6 +1,8 @@
 # Sourced by ./start and ./check. say, stop and install_packages.
 # Lets ccache keep what uses precompiled headers (ccache manual, "Precompiled headers").
 export CCACHE_SLOPPINESS=pch_defines,time_macros
+# Asks the compiler's own list of headers instead of preprocessing everything once more: filling the cache costs next to nothing.
+export CCACHE_DEPEND=1
 # The same sources in another folder need not be compiled again.
 export CCACHE_NOHASHDIR=1
 
@@ -36,6 +38,9 @@ install_packages() {
 
 # build PRESET [-D…]: configures when needed, then builds; quiet unless it fails.
 build() {
-    cmake --preset "$@" > "$log" 2>&1 || { tail -n 20 "$log" >&2; stop "configuring '$1' failed; see $log"; }
+    # With another compiler in the folder, CMake would forget what else the preset says.
+    local fresh=""
+    [ ! CMakePresets.json -nt "build/$1/CMakeCache.txt" ] || fresh=--fresh
+    cmake --preset "$@" $fresh > "$log" 2>&1 || { tail -n 20 "$log" >&2; stop "configuring '$1' failed; see $log"; }
     cmake --build --preset "$1" > "$log" 2>&1 || { grep -E 'error|FAILED|warning' -A 4 "$log" | head -n 60 >&2; stop "building '$1' failed; see $log"; }
 }

@@ -185,7 +185,7 @@ void FitService::askForTraits(const Listing& listing, const QString& style, std:
                           }
                           m_pool.run(
                               m_next_sample++, 0,
-                              [this, remote = *words, key, name, welds = m_welds, cache = m_measured_listings,
+                              [remote = *words, key, name, welds = m_welds, cache = m_measured_listings,
                                then](const CancelToken&) -> SlotPool::Answer {
                                   cache->keepTraits(key, traitsOfSample(*remote, name.toStdString(), welds));
                                   return then;

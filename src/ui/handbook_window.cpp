@@ -85,13 +85,13 @@ HandbookWindow::HandbookWindow(const QString& folder, const Theme& theme, QWidge
     column->addWidget(m_text, 1);
     connect(m_back, &QPushButton::clicked, m_text, &QTextBrowser::backward);
     connect(m_forward, &QPushButton::clicked, m_text, &QTextBrowser::forward);
-    connect(first, &QPushButton::clicked, this, [this] { open(QStringLiteral("index.md")); });
-    connect(keys, &QPushButton::clicked, this, [this] { open(QStringLiteral("keys.md")); });
+    connect(first, &QPushButton::clicked, this, [this] { openPage(QStringLiteral("index.md")); });
+    connect(keys, &QPushButton::clicked, this, [this] { openPage(QStringLiteral("keys.md")); });
     connect(m_text, &QTextBrowser::historyChanged, this, &HandbookWindow::showPlace);
     showPlace();
 }
 
-void HandbookWindow::open(const QString& page)
+void HandbookWindow::openPage(const QString& page)
 {
     const QDir folder(m_folder);
     const QString there = QFileInfo::exists(folder.filePath(page)) ? page : QStringLiteral("index.md");

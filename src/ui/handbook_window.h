@@ -22,7 +22,7 @@ public:
     HandbookWindow(const QString& folder, const Theme& theme, QWidget* parent = nullptr);
 
     /// "find.md"; a page that is not there opens the first.
-    void open(const QString& page);
+    void openPage(const QString& page);
     QString page() const;
 
 private:

@@ -256,7 +256,7 @@ void MainWindow::openHandbook()
     if (!m_handbook)
         m_handbook = new HandbookWindow(m_handbook_folder, m_theme, this);
     const auto* station = qobject_cast<const Station*>(m_stack->currentWidget());
-    m_handbook->open(station ? station->handbookPage() : QStringLiteral("index.md"));
+    m_handbook->openPage(station ? station->handbookPage() : QStringLiteral("index.md"));
 }
 
 void MainWindow::connectStations()

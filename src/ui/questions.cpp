@@ -117,9 +117,9 @@ Questions Questions::asDialogs()
                                                 QObject::tr("Stitches (*.dst *.DST *.exp *.EXP)"));
         },
         [](QWidget* parent) -> std::shared_ptr<QPrinter> {
-            auto printer = std::make_shared<QPrinter>(QPrinter::HighResolution);
-            QPrintDialog dialog(printer.get(), parent);
-            return dialog.exec() == QDialog::Accepted ? printer : nullptr;
+            auto chosen = std::make_shared<QPrinter>(QPrinter::HighResolution);
+            QPrintDialog dialog(chosen.get(), parent);
+            return dialog.exec() == QDialog::Accepted ? chosen : nullptr;
         },
         QStandardPaths::writableLocation(QStandardPaths::DownloadLocation),
     };

@@ -595,7 +595,7 @@ void TestMainWindow::theHandbookSpeaksTheLanguageOfTheWindow()
     for (const auto& [locale, heading] : {std::pair("de_AT", "Stickerei"), {"fr_CA", "Broderie"}}) {
         const Theme theme(Theme::Tone::Light);
         HandbookWindow book(handbookIn(folder, QLocale(QString::fromLatin1(locale))), theme);
-        book.open(QStringLiteral("embroidery.md"));
+        book.openPage(QStringLiteral("embroidery.md"));
         auto* text = book.findChild<QTextBrowser*>();
         QVERIFY(text->toPlainText().startsWith(QLatin1String(heading)));
         const QUrl picture(QStringLiteral("../../screenshots/handoff-stitches.png"));

@@ -1,6 +1,7 @@
 #include "core/design/name_list.h"
 
 #include "core/design/job.h"
+#include "core/type/shape.h"
 
 #include <algorithm>
 #include <optional>

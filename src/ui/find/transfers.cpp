@@ -81,7 +81,7 @@ void Transfers::addRow(Download* download, const QString& listing)
     m_column->addWidget(line);
     setVisible(true);
 
-    const auto show = [=, this] {
+    const auto show = [=] {
         const auto s = download->state();
         bar->setRange(0, static_cast<int>(std::max<qint64>(1, download->total())));
         bar->setValue(static_cast<int>(download->received()));
