@@ -52,6 +52,24 @@ function(ink_add_library name)
   target_include_directories(${name} PUBLIC ${PROJECT_SOURCE_DIR}/src)
 endfunction()
 
+# ink_moc(TARGET): Qt's meta-objects of its headers. moc would read all of Qt's headers for each of ours (0.5 s, against 0.03) and takes
+# nothing from them but includes that ours have: its output for the window is the same without.
+function(ink_moc target)
+  if(NOT EXISTS ${PROJECT_BINARY_DIR}/moc-own-headers)
+    get_target_property(moc Qt6::moc LOCATION)
+    file(WRITE ${PROJECT_BINARY_DIR}/moc-own-headers "#!/bin/sh
+for option do
+  shift
+  case $option in -I/usr/include/*) ;; *) set -- \"$@\" \"$option\" ;; esac
+done
+exec ${moc} \"$@\"
+")
+    file(CHMOD ${PROJECT_BINARY_DIR}/moc-own-headers PERMISSIONS OWNER_READ OWNER_WRITE OWNER_EXECUTE GROUP_READ GROUP_EXECUTE
+         WORLD_READ WORLD_EXECUTE)
+  endif()
+  set_target_properties(${target} PROPERTIES AUTOMOC ON AUTOMOC_EXECUTABLE ${PROJECT_BINARY_DIR}/moc-own-headers)
+endfunction()
+
 # ink_add_test(NAME SOURCE file LINK … [LABEL l] [TIMEOUT_S s]): one Qt Test class, one process.
 function(ink_add_test name)
   cmake_parse_arguments(A "OWN_HEADERS" "SOURCE;LABEL;TIMEOUT_S" "LINK" ${ARGN})
@@ -62,7 +80,7 @@ function(ink_add_test name)
   # The one file that moc has to read is known: AUTOMOC would scan, and compile a file of its own, for each test.
   get_filename_component(moc ${A_SOURCE} NAME_WE)
   set(moc ${CMAKE_CURRENT_BINARY_DIR}/moc/${moc}.moc)
-  qt_generate_moc(${A_SOURCE} ${moc} TARGET ${name})
+  qt_generate_moc(${A_SOURCE} ${moc}) # without TARGET: Qt's headers are not read, see ink_moc
   set_source_files_properties(${A_SOURCE} PROPERTIES OBJECT_DEPENDS ${moc})
   set_target_properties(${name} PROPERTIES UNITY_BUILD OFF)
   target_include_directories(${name} PRIVATE ${CMAKE_CURRENT_BINARY_DIR}/moc)
