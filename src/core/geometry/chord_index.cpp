@@ -3,6 +3,7 @@
 #include <boost/geometry/geometries/box.hpp>
 #include <boost/geometry/geometries/point.hpp>
 #include <boost/geometry/index/rtree.hpp>
+#include <boost/geometry/strategies/strategies.hpp> // the rtree of Boost 1.83 wants those of boxes, and does not say so
 
 #include <boost/iterator/function_output_iterator.hpp>
 

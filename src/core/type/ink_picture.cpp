@@ -33,11 +33,15 @@ FT_Library library()
 /// Every curve as points of FreeType's outlines, in 1/64 px.
 struct FtOutline
 {
-    std::vector<FT_Vector> points;
-    std::vector<char> tags;
-    std::vector<short> ends;
+    // Signed before FreeType 2.13.3, unsigned since.
+    using Tag = std::remove_pointer_t<decltype(FT_Outline::tags)>;
+    using End = std::remove_pointer_t<decltype(FT_Outline::contours)>;
 
-    void add(Point p, Point scale, char tag)
+    std::vector<FT_Vector> points;
+    std::vector<Tag> tags;
+    std::vector<End> ends;
+
+    void add(Point p, Point scale, Tag tag)
     {
         points.push_back({std::lround(p.x * scale.x * 64.0), std::lround(p.y * scale.y * 64.0)});
         tags.push_back(tag);
@@ -61,7 +65,7 @@ FtOutline ftOutline(const Paths& paths, Point scale)
         }
         if (out.points.size() > kMostPoints)
             return {};
-        out.ends.push_back(static_cast<short>(out.points.size() - 1));
+        out.ends.push_back(static_cast<FtOutline::End>(out.points.size() - 1));
     }
     return out;
 }
@@ -85,8 +89,8 @@ InkPicture inkPictureOf(const Paths& paths, double x_px_per_unit, double y_px_pe
     picture.grey.assign(static_cast<std::size_t>(picture.width) * static_cast<std::size_t>(picture.height),
                         0);
     FT_Outline ft{};
-    ft.n_contours = static_cast<short>(outline.ends.size());
-    ft.n_points = static_cast<short>(outline.points.size());
+    ft.n_contours = static_cast<FtOutline::End>(outline.ends.size());
+    ft.n_points = static_cast<FtOutline::End>(outline.points.size());
     ft.points = outline.points.data();
     ft.tags = outline.tags.data();
     ft.contours = outline.ends.data();

@@ -30,9 +30,9 @@ const QString kSheet = QStringLiteral("sheet");
 const QString kWeeding = QStringLiteral("weeding");
 const QString kNodes = QStringLiteral("nodes");
 
-constexpr int kPanel_px = 344;
-constexpr int kNarrowPanel_px = 270;
-constexpr int kNarrow_px = 980;
+constexpr int kFindings_px = 344;
+constexpr int kNarrowFindings_px = 270;
+constexpr int kNarrowPage_px = 980;
 /// More mendings than these are counted, not listed, in the sentence.
 constexpr std::size_t kMostNamed = 3;
 /// Of LetteringService::sketch.
@@ -266,7 +266,7 @@ void ProofPage::setLook(Look look)
 void ProofPage::resizeEvent(QResizeEvent* event)
 {
     m_panel->setFixedWidth(
-        m_theme.scaled(width() < m_theme.scaled(kNarrow_px) ? kNarrowPanel_px : kPanel_px));
+        m_theme.scaled(width() < m_theme.scaled(kNarrowPage_px) ? kNarrowFindings_px : kFindings_px));
     Station::resizeEvent(event);
 }
 
