@@ -14,14 +14,11 @@ target_include_directories(ink_options INTERFACE ${PROJECT_SOURCE_DIR}/src)
 # time of ./check is the compiler's.
 set(INK_HOT_FLAGS "" CACHE STRING "Compiler options of the targets marked HOT")
 separate_arguments(INK_HOT_OPTIONS NATIVE_COMMAND "${INK_HOT_FLAGS}")
-# What calls the hot parts: worth it in a build whose program is used, not where sanitizers make it slow to compile.
-set(INK_WARM_FLAGS "" CACHE STRING "Compiler options of the targets marked WARM")
-separate_arguments(INK_WARM_OPTIONS NATIVE_COMMAND "${INK_WARM_FLAGS}")
 
-# ink_add_library(NAME LAYER n [HOT|WARM] SOURCES … [LINK ink_…] [PRIVATE_LIBS …] [PUBLIC_LIBS …])
+# ink_add_library(NAME LAYER n [HOT] SOURCES … [LINK ink_…] [PRIVATE_LIBS …] [PUBLIC_LIBS …])
 # LINK holds our own targets and is checked; the other two hold packages.
 function(ink_add_library name)
-  cmake_parse_arguments(A "HOT;WARM" "LAYER" "SOURCES;LINK;PRIVATE_LIBS;PUBLIC_LIBS" ${ARGN})
+  cmake_parse_arguments(A "HOT" "LAYER" "SOURCES;LINK;PRIVATE_LIBS;PUBLIC_LIBS" ${ARGN})
   if(NOT DEFINED A_LAYER)
     message(FATAL_ERROR "ink_add_library(${name}): LAYER is missing")
   endif()
@@ -46,8 +43,6 @@ function(ink_add_library name)
   target_link_libraries(${name} PUBLIC ${A_LINK} ${A_PUBLIC_LIBS} PRIVATE ink_options ${A_PRIVATE_LIBS})
   if(A_HOT)
     target_compile_options(${name} PRIVATE ${INK_HOT_OPTIONS})
-  elseif(A_WARM)
-    target_compile_options(${name} PRIVATE ${INK_WARM_OPTIONS})
   endif()
   target_include_directories(${name} PUBLIC ${PROJECT_SOURCE_DIR}/src)
 endfunction()
@@ -55,19 +50,17 @@ endfunction()
 # ink_moc(TARGET): Qt's meta-objects of its headers. moc would read all of Qt's headers for each of ours (0.5 s, against 0.03) and takes
 # nothing from them but includes that ours have: its output for the window is the same without.
 function(ink_moc target)
-  if(NOT EXISTS ${PROJECT_BINARY_DIR}/moc-own-headers)
-    get_target_property(moc Qt6::moc LOCATION)
-    file(WRITE ${PROJECT_BINARY_DIR}/moc-own-headers "#!/bin/sh
+  get_target_property(moc Qt6::moc LOCATION)
+  set(reader ${PROJECT_BINARY_DIR}/moc-own-headers)
+  file(CONFIGURE OUTPUT ${reader} @ONLY CONTENT "#!/bin/sh
 for option do
   shift
   case $option in -I/usr/include/*) ;; *) set -- \"$@\" \"$option\" ;; esac
 done
-exec ${moc} \"$@\"
+exec @moc@ \"$@\"
 ")
-    file(CHMOD ${PROJECT_BINARY_DIR}/moc-own-headers PERMISSIONS OWNER_READ OWNER_WRITE OWNER_EXECUTE GROUP_READ GROUP_EXECUTE
-         WORLD_READ WORLD_EXECUTE)
-  endif()
-  set_target_properties(${target} PROPERTIES AUTOMOC ON AUTOMOC_EXECUTABLE ${PROJECT_BINARY_DIR}/moc-own-headers)
+  file(CHMOD ${reader} PERMISSIONS OWNER_READ OWNER_WRITE OWNER_EXECUTE GROUP_READ GROUP_EXECUTE WORLD_READ WORLD_EXECUTE)
+  set_target_properties(${target} PROPERTIES AUTOMOC ON AUTOMOC_EXECUTABLE ${reader})
 endfunction()
 
 # ink_add_test(NAME SOURCE file LINK … [LABEL l] [TIMEOUT_S s]): one Qt Test class, one process.
