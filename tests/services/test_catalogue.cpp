@@ -9,18 +9,23 @@
 #include <QDir>
 #include <QFile>
 #include <QSignalSpy>
+#include <QTcpServer>
+#include <QTcpSocket>
 #include <QTemporaryDir>
 
 using namespace ink;
 
 namespace {
 
+std::string demoCatalogueFolder()
+{
+    return QString("%1/../catalogue").arg(INK_TEST_DEMO_FONTS).toStdString();
+}
+
 struct Service
 {
     explicit Service(standin::Fault fault = standin::Fault::None)
-        : server(std::move(*standin::DemoCatalogue::open(
-                     QString("%1/../catalogue").arg(INK_TEST_DEMO_FONTS).toStdString())),
-                 fault)
+        : server(std::move(*standin::DemoCatalogue::open(demoCatalogueFolder())), fault)
     {
         const quint16 port = server.listen();
         client.setAddress(QUrl(QString("http://127.0.0.1:%1").arg(port)));
@@ -69,6 +74,10 @@ private slots:
     void searchKindsAndSorting();
     void wordsAreMeasuredBeforeAnythingIsFetched();
     void keyMapsComeWithTheirPictures();
+    void picturesOfPackages();
+    void longWordsGoThrough();
+    void whatIsNoRequestEndsItsConnection();
+    void aTakenPortIsSaid();
     void packagesArriveWhole();
     void pausedTransfersGoOnWhereTheyStopped();
     void cancelledTransfersLeaveNothing();
@@ -148,6 +157,50 @@ void TestCatalogue::keyMapsComeWithTheirPictures()
     QVERIFY((*map)->keys.size() >= 30);
     const auto bee = std::ranges::find((*map)->keys, QStringLiteral("a"), &RemoteKey::key);
     QVERIFY(bee != (*map)->keys.end() && !bee->outline_fu.empty());
+}
+
+void TestCatalogue::picturesOfPackages()
+{
+    Service service;
+    const auto picture = [&](const char* id) {
+        return service.answer<QByteArray>(
+            [&](auto done) { service.client.preview(QLatin1String(id), done); });
+    };
+    const auto png = picture("pennyfold");
+    QVERIFY2(png, png ? "" : png.error().message().c_str());
+    QVERIFY(png->startsWith("\x89PNG")); // PNG specification, section 5.2
+    QVERIFY(!picture("wickerby"));       // its package holds none
+}
+
+void TestCatalogue::longWordsGoThrough()
+{
+    // Each character is 12 bytes in the address: no server may cut it off there.
+    const QString longest(2000, QChar(0x2603));
+    Service service;
+    const auto words = service.answer<std::shared_ptr<const RemoteWords>>(
+        [&](auto done) { service.client.words(QStringLiteral("tansy-cord"), {}, longest, {}, done); });
+    QVERIFY2(words, words ? "" : words.error().message().c_str());
+    QCOMPARE((*words)->set.missing, std::u32string(U"\u2603"));
+}
+
+void TestCatalogue::whatIsNoRequestEndsItsConnection()
+{
+    Service service;
+    QTcpSocket stranger;
+    stranger.connectToHost(QHostAddress::LocalHost, quint16(service.client.address().port()));
+    QVERIFY(stranger.waitForConnected(5000));
+    stranger.write(QByteArray("hello, is this the shop?\r\n\r\n"));
+    QTRY_COMPARE_WITH_TIMEOUT(stranger.state(), QAbstractSocket::UnconnectedState, 5000);
+    QVERIFY(service.page()); // others are answered as before
+}
+
+void TestCatalogue::aTakenPortIsSaid()
+{
+    QTcpServer other;
+    QVERIFY(other.listen(QHostAddress::LocalHost));
+    standin::CatalogueServer late(*standin::DemoCatalogue::open(demoCatalogueFolder()));
+    QCOMPARE(late.listen(other.serverPort()), std::uint16_t{0});
+    QVERIFY(late.listen() != 0);
 }
 
 void TestCatalogue::packagesArriveWhole()

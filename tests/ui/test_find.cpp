@@ -146,6 +146,7 @@ private slots:
     void brokenTransfersCanBeTriedAgain();
     void packagesOfTheDownloadFolderAreOffered();
     void allStylesAreShownOnRequest();
+    void aListingShowsThePictureOfItsPackage();
     void anUnpackedPackageIsLookedIntoToo();
     void largeTextFits();
     void aPictureIsFlaggedAsSomebodyElses();
@@ -915,6 +916,22 @@ void TestFind::allStylesAreShownOnRequest()
     f.press("openCard");
     f.press("cardTab4");
     f.select("Maypole Hand");
+}
+
+void TestFind::aListingShowsThePictureOfItsPackage()
+{
+    standin::CatalogueServer server(demoCatalogue());
+    FindFixture f;
+    f.window->feed().useAddress(QUrl(QString("http://127.0.0.1:%1").arg(server.listen())));
+    f.rest();
+    f.find<QLineEdit>("fontSearch")->setText("wild"); // a tag of the listing
+    f.rest();
+    f.select("Larkmallow");
+    f.press("openCard");
+    f.press("cardTab4");
+    const auto* picture = f.find<QLabel>("cardPicture");
+    QVERIFY(QTest::qWaitFor([&] { return !picture->pixmap().isNull(); }, 10000));
+    QVERIFY(picture->pixmap().width() > 200);
 }
 
 void TestFind::anUnpackedPackageIsLookedIntoToo()

@@ -3,246 +3,218 @@
 #include "core/base/file_output.h"
 #include "core/base/json_text.h"
 
-#include <QHostAddress>
-#include <QHttpServerRequest>
-#include <QHttpServerResponder>
-#include <QPointer>
-#include <QTcpSocket>
-#include <QTimer>
+#include <QStringList>
+#include <QUrl>
 #include <QUrlQuery>
 
 #include <algorithm>
-#include <iterator>
+#include <charconv>
 
 namespace ink::standin {
 namespace {
 
-using Status = QHttpServerResponder::StatusCode;
+using namespace std::chrono_literals;
 
 constexpr std::size_t kManyListings = 20'000;
-constexpr int kSlow_ms = 4000;
 constexpr std::size_t kLargestPicture = 8 << 20;
 
-struct Answer
-{
-    QByteArray body;
-    QByteArray type = "application/json";
-    Status status = Status::Ok;
-    QList<QPair<QByteArray, QByteArray>> headers;
-};
+// RFC 9110, section 15.
+constexpr unsigned kPartialContent = 206;
+constexpr unsigned kBadRequest = 400;
+constexpr unsigned kNotFound = 404;
+constexpr unsigned kRangeNotSatisfiable = 416;
+constexpr unsigned kServerError = 500;
 
-Answer jsonAnswer(const Json& json)
+HttpAnswer jsonAnswer(const Json& json, unsigned status = 200)
 {
-    return {QByteArray::fromStdString(jsonText(json, kOneLine)), "application/json", Status::Ok, {}};
+    return {status, "application/json", jsonText(json, kOneLine), {}, {}};
 }
 
-Answer problem(Status status, const std::string& words)
+HttpAnswer problem(unsigned status, const std::string& words)
 {
-    Answer answer = jsonAnswer({{"problem", words}});
-    answer.status = status;
-    return answer;
+    return jsonAnswer({{"problem", words}}, status);
 }
 
-/// `claimed_length` and `sent` part the truth from what is told, for the faults.
-void send(QHttpServerResponder& responder, const Answer& answer, qint64 claimed_length, qint64 sent)
+QString parameter(const QUrlQuery& asked, const char* name)
 {
-    responder.writeStatusLine(answer.status);
-    responder.writeHeader("Content-Type", answer.type);
-    responder.writeHeader("Content-Length", QByteArray::number(claimed_length));
-    for (const auto& [key, value] : answer.headers)
-        responder.writeHeader(key, value);
-    responder.writeBody(answer.body.left(sent));
-    if (sent != claimed_length)
-        if (auto* socket = responder.socket())
-            socket->disconnectFromHost();
+    return asked.queryItemValue(QLatin1String(name), QUrl::FullyDecoded);
 }
 
-void send(QHttpServerResponder& responder, const Answer& answer)
+std::string words(const QUrlQuery& asked, const char* name)
 {
-    send(responder, answer, answer.body.size(), answer.body.size());
+    return parameter(asked, name).toStdString();
 }
 
-QString parameter(const QHttpServerRequest& request, const char* name)
+/// The first byte asked for: 0 without a range. One range from a byte to the end is all that resuming needs.
+std::size_t firstByte(std::string_view range)
 {
-    return request.query().queryItemValue(QLatin1String(name), QUrl::FullyDecoded);
+    constexpr std::string_view kUnit = "bytes=";
+    std::size_t from = 0;
+    if (range.starts_with(kUnit) && range.ends_with('-'))
+        std::from_chars(range.data() + kUnit.size(), range.data() + range.size(), from);
+    return from;
 }
 
 } // namespace
 
-QStringList faultNames()
+std::vector<std::string> faultNames()
 {
-    return {QStringLiteral("none"),         QStringLiteral("no-answer"),    QStringLiteral("slow"),
-            QStringLiteral("cut-off"),      QStringLiteral("wrong-length"), QStringLiteral("wrong-checksum"),
-            QStringLiteral("server-error"), QStringLiteral("disagree"),     QStringLiteral("many")};
+    return {"none",           "no-answer",    "slow",     "cut-off", "wrong-length",
+            "wrong-checksum", "server-error", "disagree", "many"};
 }
 
-CatalogueServer::CatalogueServer(DemoCatalogue catalogue, Fault fault, QObject* parent)
-    : QObject(parent), m_catalogue(std::move(catalogue)), m_fault(fault)
+CatalogueServer::CatalogueServer(DemoCatalogue catalogue, Fault fault)
+    : m_catalogue(std::move(catalogue)), m_fault(fault),
+      m_server([this](const HttpRequest& request) { return answer(request); })
 {
-    if (m_fault == Fault::Many)
+    if (fault == Fault::Many)
         m_catalogue.multiplyTo(kManyListings);
-    m_server.setMissingHandler([this](const QHttpServerRequest& request, QHttpServerResponder&& responder) {
-        handle(request, std::move(responder));
-    });
 }
 
-quint16 CatalogueServer::listen(quint16 port)
-{
-    return m_server.listen(QHostAddress::LocalHost, port);
-}
-
-void CatalogueServer::handle(const QHttpServerRequest& request, QHttpServerResponder&& responder)
+HttpAnswer CatalogueServer::answer(const HttpRequest& request)
 {
     if (m_fault == Fault::NoAnswer) {
-        m_never_answered.push_back(std::make_shared<QHttpServerResponder>(std::move(responder)));
-        return;
+        HttpAnswer silence;
+        silence.delivery.is_answered = false;
+        return silence;
     }
     if (m_fault == Fault::ServerError)
-        return send(responder, problem(Status::InternalServerError, "The catalogue has a fault of its own."));
-    answer(request, std::move(responder));
-}
-
-void CatalogueServer::answer(const QHttpServerRequest& request, QHttpServerResponder&& responder)
-{
-    const QStringList parts = request.url().path().split(QLatin1Char('/'), Qt::SkipEmptyParts);
-    const auto part = [&](int i) { return parts.value(i); };
-    if (part(0) == QLatin1String("catalogue")) {
-        Query query;
-        query.words = parameter(request, "words").toStdString();
-        query.sort = parameter(request, "sort").toStdString();
-        for (const auto& kind : parameter(request, "kinds").split(QLatin1Char(','), Qt::SkipEmptyParts))
-            query.kinds.push_back(kind.toStdString());
-        query.page = parameter(request, "page").toUInt();
-        query.per_page = std::clamp(parameter(request, "per_page").toUInt(), 1u, 1000u);
-        const Answer page = jsonAnswer(m_catalogue.page(query));
-        if (m_fault != Fault::Slow)
-            return send(responder, page);
-        const auto later = std::make_shared<QHttpServerResponder>(std::move(responder));
-        QTimer::singleShot(kSlow_ms, this, [later, page] { send(*later, page); });
-    } else if (part(0) == QLatin1String("listing") && parts.size() >= 2) {
-        sendListing(part(1), part(2), request, std::move(responder));
-    } else if (part(0) == QLatin1String("package") && parts.size() == 2) {
-        sendPackage(part(1), request, std::move(responder));
-    } else {
-        send(responder, problem(Status::NotFound, "There is nothing at this address."));
-    }
-}
-
-void CatalogueServer::sendListing(const QString& id, const QString& what, const QHttpServerRequest& request,
-                                  QHttpServerResponder&& responder)
-{
-    const Json* listing = m_catalogue.listing(id.toStdString());
-    if (!listing)
-        return send(responder, problem(Status::NotFound, "There is no such listing."));
-    const auto face = [&] { return m_catalogue.face(*listing, parameter(request, "style").toStdString()); };
-    if (what.isEmpty()) {
-        Json told = *listing;
-        std::string name = told["package"];
-        if (m_fault == Fault::Disagree)
-            name = "gatepost.zip"; // the listing tells the figures of another package
-        if (const auto* package = m_catalogue.package(name)) {
-            told["bytes"] = package->bytes.size();
-            told["sha256"] = package->sha256;
-        }
-        auto files = Json::array();
-        if (const auto contents = m_catalogue.contents(told["package"]))
-            for (const auto& entry : (*contents)->entries) {
-                if (files.size() >= 60)
-                    break;
-                files.push_back({{"name", entry.name}, {"role", idOf(entry.role)}});
-            }
-        told["contents"] = files;
-        return send(responder, jsonAnswer(told));
-    }
-    if (what == QLatin1String("preview") || what == QLatin1String("outlines") ||
-        what == QLatin1String("keymap")) {
-        const auto opened = face();
-        if (!opened)
-            return send(responder, problem(Status::NotFound, opened.error().message()));
+        return problem(kServerError, "The catalogue has a fault of its own.");
+    const QUrl address(QString::fromStdString(request.target));
+    const QUrlQuery asked(address);
+    const QStringList parts = address.path().split(QLatin1Char('/'), Qt::SkipEmptyParts);
+    const QString kind = parts.value(0), what = parts.value(2);
+    if (kind == QLatin1String("catalogue"))
+        return page(asked);
+    if (kind == QLatin1String("package"))
+        return package(parts.value(1).toStdString(), request.range);
+    if (kind == QLatin1String("listing")) {
+        const Json* listing = m_catalogue.listing(parts.value(1).toStdString());
+        if (!listing)
+            return problem(kNotFound, "There is no such listing.");
+        if (what.isEmpty())
+            return details(*listing);
+        if (what == QLatin1String("preview"))
+            return preview(*listing);
+        if (what == QLatin1String("outlines"))
+            return outlines(*listing, asked);
         if (what == QLatin1String("keymap"))
-            return send(responder, jsonAnswer(keyMapJson(**opened)));
-        const std::string text = what == QLatin1String("preview") ? (*listing)["name"].get<std::string>()
-                                                                  : parameter(request, "text").toStdString();
-        const auto outlines = outlinesOf(**opened, text, parameter(request, "features").toStdString());
-        if (!outlines)
-            return send(responder, problem(Status::BadRequest, outlines.error().message()));
-        return send(responder, jsonAnswer(*outlines));
+            return keyMap(*listing, asked);
+        if (what == QLatin1String("buy") && request.method == "POST")
+            return buy(*listing);
     }
-    if (what == QLatin1String("buy") && request.method() == QHttpServerRequest::Method::Post) {
-        const std::string package =
-            listing->at("buy").is_string() ? listing->at("buy").get<std::string>() : std::string();
-        const auto* bought = m_catalogue.package(package);
-        if (!bought)
-            return send(responder,
-                        problem(Status::NotFound, "There is nothing to buy here; write to the author."));
-        const std::string order = std::to_string(m_orders++);
-        const std::string receipt = "Receipt of " + listing->at("foundry").get<std::string>() + ", order " +
-                                    order + "\n1 x " + listing->at("name").get<std::string>() +
-                                    ", commercial licence: " + listing->at("price").get<std::string>() +
-                                    ", paid.\nYou may sell physical products made with this font.\n";
-        return send(responder, jsonAnswer({{"order", order},
-                                           {"receipt", receipt},
-                                           {"package", package},
-                                           {"bytes", bought->bytes.size()},
-                                           {"sha256", bought->sha256}}));
-    }
-    send(responder, problem(Status::NotFound, "There is nothing at this address."));
+    return problem(kNotFound, "There is nothing at this address.");
 }
 
-void CatalogueServer::sendPackage(const QString& name, const QHttpServerRequest& request,
-                                  QHttpServerResponder&& responder)
+HttpAnswer CatalogueServer::page(const QUrlQuery& asked) const
 {
-    const auto* package = m_catalogue.package(name.toStdString());
-    if (!package)
-        return send(responder, problem(Status::NotFound, "There is no such package."));
-    QByteArray body = QByteArray::fromStdString(package->bytes);
-    if (m_fault == Fault::WrongChecksum && !body.isEmpty())
-        body[body.size() / 2] = char(body[body.size() / 2] ^ 0x55);
-    const qint64 whole = body.size();
-    Answer answer{
-        {},
-        "application/zip",
-        Status::Ok,
-        {{"Accept-Ranges", "bytes"}, {"ETag", '"' + QByteArray::fromStdString(package->sha256) + '"'}}};
-    // RFC 9110, section 14: one range from a byte to the end is all that resuming needs.
-    qint64 from = 0;
-    const QByteArray range = request.value("Range");
-    if (range.startsWith("bytes=") && range.endsWith('-')) {
-        from = range.mid(6, range.size() - 7).toLongLong();
-        if (from < 0 || from >= whole)
-            return send(responder,
-                        problem(Status::RequestRangeNotSatisfiable, "The package is shorter than that."));
-        answer.status = Status::PartialContent;
-        answer.headers.append({"Content-Range", "bytes " + QByteArray::number(from) + '-' +
-                                                    QByteArray::number(whole - 1) + '/' +
-                                                    QByteArray::number(whole)});
+    Query query;
+    query.words = words(asked, "words");
+    query.sort = words(asked, "sort");
+    for (const auto& kind : parameter(asked, "kinds").split(QLatin1Char(','), Qt::SkipEmptyParts))
+        query.kinds.push_back(kind.toStdString());
+    query.page = parameter(asked, "page").toUInt();
+    query.per_page = std::clamp(parameter(asked, "per_page").toUInt(), 1u, 1000u);
+    HttpAnswer answer = jsonAnswer(m_catalogue.page(query));
+    if (m_fault == Fault::Slow)
+        answer.delivery.delay = 4s;
+    return answer;
+}
+
+HttpAnswer CatalogueServer::details(Json listing)
+{
+    std::string name = listing["package"];
+    if (m_fault == Fault::Disagree)
+        name = "gatepost.zip"; // the listing tells the figures of another package
+    if (const auto* package = m_catalogue.package(name)) {
+        listing["bytes"] = package->bytes.size();
+        listing["sha256"] = package->sha256;
     }
-    answer.body = body.mid(from);
-    const qint64 length = answer.body.size();
-    if (m_fault == Fault::CutOff)
-        return send(responder, answer, length, length / 2);
-    if (m_fault == Fault::WrongLength)
-        return send(responder, answer, length + 1000, length);
-    if (m_fault != Fault::Slow)
-        return send(responder, answer);
-    // Slow: a little at a time, so that there is something to pause.
-    const auto later = std::make_shared<QHttpServerResponder>(std::move(responder));
-    later->writeStatusLine(answer.status);
-    later->writeHeader("Content-Type", answer.type);
-    later->writeHeader("Content-Length", QByteArray::number(length));
-    for (const auto& [key, value] : answer.headers)
-        later->writeHeader(key, value);
-    later->writeBody(answer.body.left(1));
-    auto* timer = new QTimer(this);
-    const QPointer<QTcpSocket> socket = later->socket();
-    timer->callOnTimeout(this, [timer, later, socket, rest = answer.body.mid(1),
-                                step = std::max<qint64>(512, length / 40)]() mutable {
-        if (!socket || socket->state() != QAbstractSocket::ConnectedState || rest.isEmpty())
-            return timer->deleteLater();
-        socket->write(rest.left(step));
-        rest.remove(0, step);
-    });
-    timer->start(100);
+    auto files = Json::array();
+    if (const auto contents = m_catalogue.contents(listing["package"]))
+        for (const auto& entry : (*contents)->entries) {
+            if (files.size() >= 60)
+                break;
+            files.push_back({{"name", entry.name}, {"role", idOf(entry.role)}});
+        }
+    listing["contents"] = files;
+    return jsonAnswer(listing);
+}
+
+HttpAnswer CatalogueServer::preview(const Json& listing)
+{
+    if (const auto contents = m_catalogue.contents(listing["package"]))
+        for (const auto& entry : (*contents)->entries)
+            if (entry.role == EntryRole::Preview && entry.content == ContentKind::Png)
+                if (const auto picture = readFile(entry.staged, kLargestPicture))
+                    return {200, "image/png", *picture, {}, {}};
+    return problem(kNotFound, "There is no picture of this listing.");
+}
+
+HttpAnswer CatalogueServer::outlines(const Json& listing, const QUrlQuery& asked)
+{
+    const auto face = m_catalogue.face(listing, words(asked, "style"));
+    if (!face)
+        return problem(kNotFound, face.error().message());
+    const auto outlines = outlinesOf(**face, words(asked, "text"), words(asked, "features"));
+    return outlines ? jsonAnswer(*outlines) : problem(kBadRequest, outlines.error().message());
+}
+
+HttpAnswer CatalogueServer::keyMap(const Json& listing, const QUrlQuery& asked)
+{
+    const auto face = m_catalogue.face(listing, words(asked, "style"));
+    return face ? jsonAnswer(keyMapJson(**face)) : problem(kNotFound, face.error().message());
+}
+
+HttpAnswer CatalogueServer::buy(const Json& listing)
+{
+    const std::string name =
+        listing.at("buy").is_string() ? listing.at("buy").get<std::string>() : std::string();
+    const auto* bought = m_catalogue.package(name);
+    if (!bought)
+        return problem(kNotFound, "There is nothing to buy here; write to the author.");
+    const std::string order = std::to_string(m_orders++);
+    const std::string receipt = "Receipt of " + listing.at("foundry").get<std::string>() + ", order " +
+                                order + "\n1 x " + listing.at("name").get<std::string>() +
+                                ", commercial licence: " + listing.at("price").get<std::string>() +
+                                ", paid.\nYou may sell physical products made with this font.\n";
+    return jsonAnswer({{"order", order},
+                       {"receipt", receipt},
+                       {"package", name},
+                       {"bytes", bought->bytes.size()},
+                       {"sha256", bought->sha256}});
+}
+
+HttpAnswer CatalogueServer::package(const std::string& name, const std::string& range)
+{
+    const auto* package = m_catalogue.package(name);
+    if (!package)
+        return problem(kNotFound, "There is no such package.");
+    HttpAnswer answer{200, "application/zip", package->bytes, {}, {}};
+    if (m_fault == Fault::WrongChecksum && !answer.body.empty())
+        answer.body[answer.body.size() / 2] ^= 0x55;
+    answer.headers = {{"Accept-Ranges", "bytes"}, {"ETag", '"' + package->sha256 + '"'}};
+    if (!range.empty()) { // RFC 9110, section 14
+        const std::size_t whole = answer.body.size(), from = firstByte(range);
+        if (from >= whole)
+            return problem(kRangeNotSatisfiable, "The package is shorter than that.");
+        answer.status = kPartialContent;
+        answer.headers.emplace_back("Content-Range", "bytes " + std::to_string(from) + '-' +
+                                                         std::to_string(whole - 1) + '/' +
+                                                         std::to_string(whole));
+        answer.body.erase(0, from);
+    }
+    const std::size_t length = answer.body.size();
+    if (m_fault == Fault::CutOff) {
+        answer.delivery.promised_bytes = length;
+        answer.body.resize(length / 2);
+    } else if (m_fault == Fault::WrongLength) {
+        answer.delivery.promised_bytes = length + 1000;
+    } else if (m_fault == Fault::Slow) {
+        // A little at a time, so that there is something to pause.
+        answer.delivery.bytes_a_tick = std::max<std::size_t>(512, length / 40);
+    }
+    return answer;
 }
 
 } // namespace ink::standin

@@ -2,40 +2,43 @@
 #pragma once
 
 #include "standins/catalogue/demo_catalogue.h"
+#include "standins/catalogue/http_server.h"
 
-#include <QHttpServer>
-#include <QStringList>
+#include <atomic>
+
+class QUrlQuery;
 
 namespace ink::standin {
 
 /// What can go wrong with a service far away, one at a time.
 enum class Fault { None, NoAnswer, Slow, CutOff, WrongLength, WrongChecksum, ServerError, Disagree, Many };
 
-QStringList faultNames();
+/// As `--fault` takes them, in the order of Fault.
+std::vector<std::string> faultNames();
 
-class CatalogueServer : public QObject
+class CatalogueServer
 {
-    Q_OBJECT
 public:
-    explicit CatalogueServer(DemoCatalogue catalogue, Fault fault = Fault::None, QObject* parent = nullptr);
+    explicit CatalogueServer(DemoCatalogue catalogue, Fault fault = Fault::None);
 
     /// The port it listens on, on loopback only; 0 when none could be had. `port` 0 takes any.
-    quint16 listen(quint16 port = 0);
+    std::uint16_t listen(std::uint16_t port = 0) { return m_server.listen(port); }
     void setFault(Fault fault) { m_fault = fault; }
 
 private:
-    void handle(const QHttpServerRequest& request, QHttpServerResponder&& responder);
-    void answer(const QHttpServerRequest& request, QHttpServerResponder&& responder);
-    void sendPackage(const QString& name, const QHttpServerRequest& request,
-                     QHttpServerResponder&& responder);
-    void sendListing(const QString& id, const QString& what, const QHttpServerRequest& request,
-                     QHttpServerResponder&& responder);
+    HttpAnswer answer(const HttpRequest& request);
+    HttpAnswer page(const QUrlQuery& asked) const;
+    HttpAnswer details(Json listing);
+    HttpAnswer preview(const Json& listing);
+    HttpAnswer outlines(const Json& listing, const QUrlQuery& asked);
+    HttpAnswer keyMap(const Json& listing, const QUrlQuery& asked);
+    HttpAnswer buy(const Json& listing);
+    HttpAnswer package(const std::string& name, const std::string& range);
 
     DemoCatalogue m_catalogue;
-    Fault m_fault;
-    QHttpServer m_server;
-    std::vector<std::shared_ptr<QHttpServerResponder>> m_never_answered;
+    std::atomic<Fault> m_fault;
     int m_orders = 20417;
+    HttpServer m_server; // last: its thread uses what stands above
 };
 
 } // namespace ink::standin

@@ -33,9 +33,7 @@ int main(int argc, char** argv)
     quint16 port = 0;
     std::string folder = demoFolder(), fault = "none";
     bool is_tied = false;
-    std::vector<std::string> faults;
-    for (const auto& name : ink::standin::faultNames())
-        faults.push_back(name.toStdString());
+    const std::vector<std::string> faults = ink::standin::faultNames();
     parser.add_option("--port", port, "Port on loopback; 0 takes a free one");
     parser.add_option("--folder", folder, "Folder with listings.json and packages");
     parser.add_option("--fault", fault, "What goes wrong")->check(CLI::IsMember(faults));
