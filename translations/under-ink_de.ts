@@ -1951,11 +1951,11 @@
     </message>
     <message>
       <source>%1 is written in %2 in part, which is not read.</source>
-      <translation>%1 ist zum Teil in einer Sprache geschrieben, die nicht gelesen wird (%2).</translation>
+      <translation>%1 ist zum Teil auf %2 geschrieben; diese Sprache wird nicht gelesen.</translation>
     </message>
     <message>
       <source>It is written in %1, which is not read.</source>
-      <translation>Es ist in einer Sprache geschrieben, die nicht gelesen wird (%1).</translation>
+      <translation>Es ist auf %1 geschrieben; diese Sprache wird nicht gelesen.</translation>
     </message>
     <message>
       <source>a file that holds the outlines goes under the same licence, with its source</source>
@@ -2227,6 +2227,13 @@
     <message>
       <source>unlike</source>
       <translation>unähnlich</translation>
+    </message>
+  </context>
+  <context>
+    <name>Measures</name>
+    <message>
+      <source>free of charge</source>
+      <translation>kostenlos</translation>
     </message>
   </context>
   <context>
@@ -3931,16 +3938,8 @@
       <translation>%1, von %2</translation>
     </message>
     <message>
-      <source>free of charge</source>
-      <translation>kostenlos</translation>
-    </message>
-    <message>
       <source>since %1</source>
       <translation>seit %1</translation>
-    </message>
-    <message>
-      <source>fetched %1 times</source>
-      <translation>%1 mal geholt</translation>
     </message>
     <message>
       <source>Fetch it</source>
@@ -3969,6 +3968,13 @@
     <message>
       <source>thinnest %1</source>
       <translation>dünnster %1</translation>
+    </message>
+    <message numerus="yes">
+      <source>fetched %Ln time(s)</source>
+      <translation>
+        <numerusform>%Ln mal geholt</numerusform>
+        <numerusform>%Ln mal geholt</numerusform>
+      </translation>
     </message>
   </context>
   <context>
@@ -4878,10 +4884,6 @@ Nehmen Sie einen Wunsch zurück, um mehr zu sehen.</translation>
   <context>
     <name>ink::ui::FontLineDelegate</name>
     <message>
-      <source>free of charge</source>
-      <translation>kostenlos</translation>
-    </message>
-    <message>
       <source>in the catalogue</source>
       <translation>im Katalog</translation>
     </message>
@@ -4980,10 +4982,6 @@ Nehmen Sie einen Wunsch zurück, um mehr zu sehen.</translation>
       <translation>von %1</translation>
     </message>
     <message>
-      <source>free of charge</source>
-      <translation>kostenlos</translation>
-    </message>
-    <message>
       <source>pictures on the keys</source>
       <translation>Bilder auf den Tasten</translation>
     </message>
@@ -5017,13 +5015,6 @@ Nehmen Sie einen Wunsch zurück, um mehr zu sehen.</translation>
     <message>
       <source>The words in %1</source>
       <translation>Die Wörter in %1</translation>
-    </message>
-  </context>
-  <context>
-    <name>ink::ui::FoundDelegate</name>
-    <message>
-      <source>free of charge</source>
-      <translation>kostenlos</translation>
     </message>
   </context>
   <context>
@@ -8251,10 +8242,6 @@ Es bleibt auf diesem Rechner.</translation>
     <message>
       <source>because I say so</source>
       <translation>weil ich es sage</translation>
-    </message>
-    <message>
-      <source>free of charge</source>
-      <translation>kostenlos</translation>
     </message>
     <message>
       <source>The outline of %1 over what was understood: “%2” is furthest off. A font's name says nothing of its licence; the verdict does.</source>

@@ -347,6 +347,16 @@
     </message>
   </context>
   <context>
+    <name>ink::ui::CardPage</name>
+    <message numerus="yes">
+      <source>fetched %Ln time(s)</source>
+      <translation>
+        <numerusform>fetched %Ln time</numerusform>
+        <numerusform>fetched %Ln times</numerusform>
+      </translation>
+    </message>
+  </context>
+  <context>
     <name>ink::ui::CarryPage</name>
     <message numerus="yes">
       <source>%1: %n font(s), %2 new on this shelf</source>

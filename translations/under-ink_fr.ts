@@ -1951,11 +1951,11 @@
     </message>
     <message>
       <source>%1 is written in %2 in part, which is not read.</source>
-      <translation>%1 est écrit en partie dans une langue qui n’est pas lue (%2).</translation>
+      <translation>%1 est en partie en %2, langue qui n’est pas lue.</translation>
     </message>
     <message>
       <source>It is written in %1, which is not read.</source>
-      <translation>C’est écrit dans une langue qui n’est pas lue (%1).</translation>
+      <translation>C’est écrit en %1, langue qui n’est pas lue.</translation>
     </message>
     <message>
       <source>a file that holds the outlines goes under the same licence, with its source</source>
@@ -2227,6 +2227,13 @@
     <message>
       <source>unlike</source>
       <translation>différente</translation>
+    </message>
+  </context>
+  <context>
+    <name>Measures</name>
+    <message>
+      <source>free of charge</source>
+      <translation>gratuit</translation>
     </message>
   </context>
   <context>
@@ -3931,16 +3938,8 @@
       <translation>%1, par %2</translation>
     </message>
     <message>
-      <source>free of charge</source>
-      <translation>gratuit</translation>
-    </message>
-    <message>
       <source>since %1</source>
       <translation>depuis %1</translation>
-    </message>
-    <message>
-      <source>fetched %1 times</source>
-      <translation>cherchée %1 fois</translation>
     </message>
     <message>
       <source>Fetch it</source>
@@ -3969,6 +3968,13 @@
     <message>
       <source>thinnest %1</source>
       <translation>le plus mince %1</translation>
+    </message>
+    <message numerus="yes">
+      <source>fetched %Ln time(s)</source>
+      <translation>
+        <numerusform>téléchargée %Ln fois</numerusform>
+        <numerusform>téléchargée %Ln fois</numerusform>
+      </translation>
     </message>
   </context>
   <context>
@@ -4878,10 +4884,6 @@ Retirez un souhait pour en voir plus.</translation>
   <context>
     <name>ink::ui::FontLineDelegate</name>
     <message>
-      <source>free of charge</source>
-      <translation>gratuit</translation>
-    </message>
-    <message>
       <source>in the catalogue</source>
       <translation>dans le catalogue</translation>
     </message>
@@ -4980,10 +4982,6 @@ Retirez un souhait pour en voir plus.</translation>
       <translation>par %1</translation>
     </message>
     <message>
-      <source>free of charge</source>
-      <translation>gratuit</translation>
-    </message>
-    <message>
       <source>pictures on the keys</source>
       <translation>images sur les touches</translation>
     </message>
@@ -5017,13 +5015,6 @@ Retirez un souhait pour en voir plus.</translation>
     <message>
       <source>The words in %1</source>
       <translation>Les mots en %1</translation>
-    </message>
-  </context>
-  <context>
-    <name>ink::ui::FoundDelegate</name>
-    <message>
-      <source>free of charge</source>
-      <translation>gratuit</translation>
     </message>
   </context>
   <context>
@@ -8251,10 +8242,6 @@ Elle reste sur cet ordinateur.</translation>
     <message>
       <source>because I say so</source>
       <translation>parce que je le dis</translation>
-    </message>
-    <message>
-      <source>free of charge</source>
-      <translation>gratuit</translation>
     </message>
     <message>
       <source>The outline of %1 over what was understood: “%2” is furthest off. A font's name says nothing of its licence; the verdict does.</source>

@@ -1,6 +1,7 @@
 #include "ui/core_words.h"
 
 #include "core/base/told.h"
+#include "core/rights/language.h"
 #include "ui/text.h"
 
 #include <QCoreApplication>
@@ -84,6 +85,12 @@ QString part(const std::string& english)
     return QLocale().toString(figure, 'f', int(as_text.size() - point - 1));
 }
 
+QString languageInWords(const std::string& english)
+{
+    const std::string name = languageNamed(english, QLocale().name().toStdString());
+    return name.empty() ? part(english) : text(name);
+}
+
 std::optional<QString> byForm(std::string_view english, std::size_t least)
 {
     for (const auto& form : sentences().forms) {
@@ -100,9 +107,11 @@ std::optional<QString> byForm(std::string_view english, std::size_t least)
         std::size_t place = 0;
         for (const auto& one : *parts) {
             place = form.places.find("{}", place);
+            const auto before = std::string_view(form.places).substr(0, place);
             // What stands in quotation marks is somebody's own.
-            said_parts << (std::string_view(form.places).substr(0, place).ends_with("“") ? text(one)
-                                                                                         : part(one));
+            said_parts << (before.ends_with("“")             ? text(one)
+                           : before.ends_with("written in ") ? languageInWords(one)
+                                                             : part(one));
             place += 2;
         }
         const QString sentence = translated(form.source);

@@ -1,6 +1,9 @@
 #include "ui/measures.h"
 
+#include <QCoreApplication>
+#include <QDate>
 #include <QLocale>
+#include <QRegularExpression>
 
 #include <cmath>
 
@@ -54,6 +57,26 @@ QString area(double mm2, LengthUnit unit)
     if (unit == LengthUnit::Inch)
         return QLocale().toString(mm2 / (kMmPerInch * kMmPerInch), 'f', 2) + QStringLiteral(" in²");
     return QLocale().toString(mm2, 'f', mm2 < kFine_mm2 ? 1 : 0) + QStringLiteral(" mm²");
+}
+
+QString priceInWords(const QString& written)
+{
+    if (written.isEmpty())
+        return QCoreApplication::translate("Measures", "free of charge");
+    static const QRegularExpression number(
+        QStringLiteral("(?<![0-9.,])[0-9]+(?:[.,]([0-9]{1,2}))?(?![0-9.,])"));
+    const auto match = number.match(written);
+    if (!match.hasMatch())
+        return written;
+    const double value = match.captured().replace(QLatin1Char(','), QLatin1Char('.')).toDouble();
+    return QString(written).replace(match.capturedStart(), match.capturedLength(),
+                                    QLocale().toString(value, 'f', int(match.capturedLength(1))));
+}
+
+QString dayInWords(const QString& iso)
+{
+    const QDate date = QDate::fromString(iso, Qt::ISODate);
+    return date.isValid() ? QLocale().toString(date, QLocale::ShortFormat) : iso;
 }
 
 double tickStep(double pixels_per_unit, double pixels)

@@ -1,4 +1,4 @@
-// Lengths and counts as people read them.
+// Lengths, prices and days as people read them.
 #pragma once
 
 #include "core/base/units.h"
@@ -21,6 +21,11 @@ QString signedFineLength(double mm, LengthUnit unit);
 QString longLength(double mm, LengthUnit unit);
 /// "971 mm²" or "1.51 in²".
 QString area(double mm2, LengthUnit unit);
+
+/// A price as somebody wrote it ("14.00 EUR", "$ 20"), with its figure as people here write it; "free of charge" when it is empty.
+QString priceInWords(const QString& written);
+/// "2026-03-14" as people here write days; what is no day stays as it is.
+QString dayInWords(const QString& iso);
 
 /// Smallest of 1, 2, 5 times a power of ten (in mm or in) that is at least `pixels` wide: of rulers.
 double tickStep(double pixels_per_unit, double pixels);

@@ -137,6 +137,10 @@ private slots:
                "einmal: ein Teil fehlt.",
                "a.ttf\u00a0: le fichier de police finit trop tôt (3 octets sur 4 sont là). Cherchez-le de "
                "nouveau\u00a0: une partie manque."));
+        // A language by its name (CLDR); a file that is called like one keeps its own.
+        QCOMPARE(said(told("{} is written in {} in part, which is not read.", "Danish", "Swedish")),
+                 in("Danish ist zum Teil auf Schwedisch geschrieben; diese Sprache wird nicht gelesen.",
+                    "Danish est en partie en suédois, langue qui n’est pas lue."));
         // Names that people gave stay theirs, whatever they are called.
         for (const char* name :
              {"Set 3.ttf", "Variant 2.otf", "version 2.txt", "up to 250.pdf", "10 mm.svg"}) {

@@ -76,6 +76,15 @@ void TestTheme::measuresInBothUnits()
 {
     QCOMPARE(figureWithUnit(120.04, LengthUnit::Millimetre), QStringLiteral("120.0 mm"));
     QCOMPARE(figureWithUnit(25.4, LengthUnit::Inch), QStringLiteral("1.00 in")); // the international inch
+    QCOMPARE(priceInWords({}), QStringLiteral("free of charge"));
+    QCOMPARE(priceInWords("$ 20"), QStringLiteral("$ 20"));
+    QCOMPARE(priceInWords("1,200.00 EUR"), QStringLiteral("1,200.00 EUR")); // not read wrongly: as it stands
+    const QLocale before;
+    QLocale::setDefault(QLocale(QLocale::German, QLocale::Germany));
+    QCOMPARE(priceInWords("14.50 EUR"), QStringLiteral("14,50 EUR"));
+    QCOMPARE(dayInWords("2026-03-14"), QStringLiteral("14.03.26")); // CLDR: de, short
+    QCOMPARE(dayInWords("soon"), QStringLiteral("soon"));
+    QLocale::setDefault(before);
     QCOMPARE(longLength(1240, LengthUnit::Millimetre), QStringLiteral("1.24 m"));
     QCOMPARE(longLength(742.4, LengthUnit::Millimetre), QStringLiteral("742 mm"));
     QCOMPARE(area(645.16, LengthUnit::Inch), QStringLiteral("1.00 in²"));

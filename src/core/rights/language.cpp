@@ -1,12 +1,24 @@
 #include "core/rights/language.h"
 
 #include <cld2/public/compact_lang_det.h>
+#include <unicode/locid.h>
 
 #include <algorithm>
 #include <array>
 #include <cctype>
+#include <map>
 
 namespace ink {
+namespace {
+
+std::string nameIn(const icu::Locale& language, const icu::Locale& in)
+{
+    icu::UnicodeString name;
+    std::string out;
+    return language.getDisplayLanguage(in, name).toUTF8String(out);
+}
+
+} // namespace
 
 std::string unreadLanguageOf(std::string_view utf8)
 {
@@ -29,6 +41,19 @@ std::string unreadLanguageOf(std::string_view utf8)
     std::transform(std::next(name.begin()), name.end(), std::next(name.begin()),
                    [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
     return name;
+}
+
+std::string languageNamed(std::string_view english, const std::string& in_locale)
+{
+    static const auto codes = [] {
+        std::map<std::string, const char*, std::less<>> by_name;
+        for (const char* const* code = icu::Locale::getISOLanguages(); *code; ++code)
+            by_name.emplace(nameIn(icu::Locale(*code), icu::Locale::getEnglish()), *code);
+        return by_name;
+    }();
+    const auto found = codes.find(english);
+    return found == codes.end() ? std::string()
+                                : nameIn(icu::Locale(found->second), icu::Locale(in_locale.c_str()));
 }
 
 } // namespace ink

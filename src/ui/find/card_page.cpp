@@ -308,9 +308,9 @@ void CardPage::open(int row, Tab tab)
     const bool is_listing = m_fonts.isListing(row);
     if (is_listing) {
         const auto& listing = m_fonts.listing(row);
-        about << tr("%1, by %2").arg(listing.foundry, listing.author)
-              << (listing.price.isEmpty() ? tr("free of charge") : listing.price)
-              << tr("since %1").arg(listing.published) << tr("fetched %1 times").arg(listing.popularity);
+        about << tr("%1, by %2").arg(listing.foundry, listing.author) << priceInWords(listing.price)
+              << tr("since %1").arg(dayInWords(listing.published))
+              << tr("fetched %Ln time(s)", nullptr, int(listing.popularity));
     } else {
         const auto& info = m_fonts.entry(row).info;
         about << text(info.manufacturer) << kindInWords(info) << text(info.version)

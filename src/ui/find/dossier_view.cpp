@@ -4,6 +4,7 @@
 
 #include "core/base/file_output.h"
 #include "ui/find/font_line_delegate.h"
+#include "ui/measures.h"
 #include "ui/text.h"
 
 #include <QApplication>
@@ -225,7 +226,7 @@ void DossierView::addVerdict()
         addText(tr("Limits: %1.").arg(limits.join(QStringLiteral("; "))));
     }
     if (!dossier.price.empty())
-        addText(tr("A licence costs %1.").arg(text(dossier.price)));
+        addText(tr("A licence costs %1.").arg(priceInWords(text(dossier.price))));
 }
 
 /// A sentence that leads to its place in the document. `sentence` is rich text.

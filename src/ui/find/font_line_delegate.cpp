@@ -212,8 +212,7 @@ void FontLineDelegate::paintHead(QPainter& painter, const QRectF& inner, int row
         about << inWords(*likeness);
     if (m_model.isListing(row)) {
         const Listing& listing = m_model.listing(row);
-        about << listing.foundry << (listing.price.isEmpty() ? tr("free of charge") : listing.price)
-              << tr("in the catalogue");
+        about << listing.foundry << priceInWords(listing.price) << tr("in the catalogue");
         if (listing.styles.size() > 1)
             about << tr("%1 styles").arg(listing.styles.size());
     } else {

@@ -3,6 +3,7 @@
 #include "ui/core_words.h"
 
 #include "ui/find/font_line_delegate.h"
+#include "ui/measures.h"
 #include "ui/text.h"
 #include "ui/widgets/flow_row.h"
 
@@ -154,8 +155,8 @@ void FontPanel::showFacts()
     QString more;
     if (m_fonts.isListing(m_row)) {
         const auto& listing = m_fonts.listing(m_row);
-        facts << listing.foundry << tr("by %1").arg(listing.author)
-              << (listing.price.isEmpty() ? tr("free of charge") : listing.price) << listing.published;
+        facts << listing.foundry << tr("by %1").arg(listing.author) << priceInWords(listing.price)
+              << dayInWords(listing.published);
         more = listing.description;
     } else {
         const auto& entry = m_fonts.entry(m_row);

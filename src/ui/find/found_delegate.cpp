@@ -3,6 +3,7 @@
 #include "ui/core_words.h"
 
 #include "ui/find/font_line_delegate.h"
+#include "ui/measures.h"
 #include "ui/widgets/marks.h"
 
 #include <QCoreApplication>
@@ -70,8 +71,7 @@ void FoundDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option,
         paintMark(*painter, QRectF(room, inner.top() + 2, side, side), markOf(rights->dossier.verdict), c);
         painter->drawText(QPointF(room + side + kGrid, inner.top() + heading_metrics.ascent()), verdict);
     } else if (m_fonts.isListing(row)) {
-        const QString& price = m_fonts.listing(row).price;
-        const QString asked = price.isEmpty() ? tr("free of charge") : price;
+        const QString asked = priceInWords(m_fonts.listing(row).price);
         room -= small_metrics.horizontalAdvance(asked);
         painter->setFont(small);
         painter->setPen(c.soft_ink);

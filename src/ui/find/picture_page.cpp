@@ -5,6 +5,7 @@
 #include "ui/find/found_delegate.h"
 #include "ui/find/ink_view.h"
 #include "ui/find/picture_view.h"
+#include "ui/measures.h"
 #include "ui/widgets/choice.h"
 #include "ui/widgets/flow_row.h"
 #include "ui/widgets/page_stack.h"
@@ -353,8 +354,7 @@ void PicturePage::showFound()
         const auto* likeness = m_likeness.of(row);
         QStringList about{inWords(*likeness)};
         if (m_fonts.isListing(row))
-            about << (m_fonts.listing(row).price.isEmpty() ? tr("free of charge")
-                                                           : m_fonts.listing(row).price);
+            about << priceInWords(m_fonts.listing(row).price);
         if (const auto* rights = m_fonts.rights(row))
             about << said(nameOf(rights->dossier.verdict));
         auto* item = new QListWidgetItem(m_fonts.name(row), m_found);

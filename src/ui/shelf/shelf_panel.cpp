@@ -40,12 +40,6 @@ private:
     std::function<void()> m_left;
 };
 
-QString dayInWords(const std::string& day)
-{
-    const QDate date = QDate::fromString(text(day), Qt::ISODate);
-    return date.isValid() ? QLocale().toString(date, QLocale::ShortFormat) : text(day);
-}
-
 } // namespace
 
 ShelfPanel::ShelfPanel(FontListModel& fonts, const ShelfFilter& filter, ShelfKeeper& shelf,
@@ -326,7 +320,7 @@ void ShelfPanel::showHead()
     case ShelfState::Installed:
         m_state->setText(
             !font->until.empty()
-                ? tr("Installed until %1: every program of yours sees it.").arg(dayInWords(font->until))
+                ? tr("Installed until %1: every program of yours sees it.").arg(dayInWords(text(font->until)))
             : !font->project.empty() ? tr("Installed for “%1” only: you are asked when that job is closed.")
                                            .arg(text(font->project))
                                      : tr("Installed: every program of yours sees it."));
@@ -416,15 +410,15 @@ void ShelfPanel::showFacts()
     if (fonts.size() == 1) {
         const auto& font = *fonts.front();
         facts << (font.package.empty()
-                      ? tr("Taken in on %1.").arg(dayInWords(font.added))
-                      : tr("From %1, taken in on %2.").arg(text(font.package), dayInWords(font.added)));
+                      ? tr("Taken in on %1.").arg(dayInWords(text(font.added)))
+                      : tr("From %1, taken in on %2.").arg(text(font.package), dayInWords(text(font.added))));
         facts << tr("File: %1, %2 kB.").arg(text(font.file_name)).arg((font.bytes + 999) / 1000);
         if (font.uses.empty())
             facts << tr("Not used yet.");
         else {
             QStringList uses;
             for (const auto& use : font.uses)
-                uses << tr("“%1” (%2)").arg(text(use.project), dayInWords(use.day));
+                uses << tr("“%1” (%2)").arg(text(use.project), dayInWords(text(use.day)));
             facts << tr("Used on %1.").arg(uses.join(QStringLiteral(", ")));
         }
         if (font.documents.empty())
