@@ -3,6 +3,7 @@
 
 #include "core/geometry/path.h"
 
+#include <cstddef>
 #include <vector>
 
 namespace ink {
@@ -17,6 +18,7 @@ struct InkPicture
     long long ink = 0;
 
     bool isEmpty() const { return grey.empty(); }
+    const unsigned char* row(int y) const { return grey.data() + std::ptrdiff_t{y} * width; }
     int at(int x, int y) const
     {
         x -= left;

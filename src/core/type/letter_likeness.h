@@ -20,6 +20,12 @@ struct Likeness
     double confidence() const;
 };
 
+/// A picture, and the same with each pixel as dark as it and its neighbours to the left and right are.
+struct ComparedInk
+{
+    InkPicture picture, wide;
+};
+
 /// Pictures of the letters, digits and the ampersand of a face, kept for comparing. Safe to use from several
 /// threads once made.
 class LetterLikeness
@@ -34,7 +40,7 @@ private:
     struct Letter
     {
         char32_t letter;
-        InkPicture coarse, fine;
+        ComparedInk coarse, fine;
     };
     double m_units_per_em;
     std::vector<Letter> m_letters;
