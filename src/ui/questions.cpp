@@ -14,6 +14,26 @@
 
 namespace ink::ui {
 
+QString askWhereTo(QWidget* parent, const QString& title, const QString& suggested, const QString& filter)
+{
+    const QString ending = QLatin1Char('.') + QFileInfo(suggested).suffix();
+    QFileDialog dialog(parent, title, QFileInfo(suggested).absolutePath(), filter);
+    dialog.setAcceptMode(QFileDialog::AcceptSave);
+    // The ending belongs to the name before the dialog asks whether to replace a file.
+    dialog.setDefaultSuffix(ending.mid(1));
+    dialog.selectFile(QFileInfo(suggested).fileName());
+    while (dialog.exec() == QDialog::Accepted) {
+        const QString path = dialog.selectedFiles().value(0);
+        if (path.endsWith(ending, Qt::CaseInsensitive))
+            return path;
+        // "Ottilie 1.2" has no ending yet, and "Ottilie.dxf" would name a picture wrongly.
+        if (!QFileInfo::exists(path + ending))
+            return path + ending;
+        dialog.selectFile(QFileInfo(path + ending).fileName()); // so that the dialog asks
+    }
+    return {};
+}
+
 RightsQuestions RightsQuestions::asDialogs()
 {
     return {
@@ -32,14 +52,8 @@ Questions Questions::asDialogs()
     return {
         [](QWidget* parent, const QString& suggested) {
             const QString suffix = QFileInfo(suggested).suffix();
-            QFileDialog dialog(parent, QObject::tr("Save for your machine"),
-                               QFileInfo(suggested).absolutePath(),
-                               QStringLiteral("%1 (*.%2)").arg(suffix.toUpper(), suffix));
-            dialog.setAcceptMode(QFileDialog::AcceptSave);
-            // The ending belongs to the name before the dialog asks whether to replace a file.
-            dialog.setDefaultSuffix(suffix);
-            dialog.selectFile(QFileInfo(suggested).fileName());
-            return dialog.exec() == QDialog::Accepted ? dialog.selectedFiles().value(0) : QString();
+            return askWhereTo(parent, QObject::tr("Save for your machine"), suggested,
+                              QStringLiteral("%1 (*.%2)").arg(suffix.toUpper(), suffix));
         },
         [](QWidget* parent) {
             return QFileDialog::getExistingDirectory(parent, QObject::tr("Open a folder with fonts"));
@@ -55,12 +69,7 @@ Questions Questions::asDialogs()
                                                 QObject::tr("Jobs (*.uink)"));
         },
         [](QWidget* parent, const QString& suggested) {
-            QFileDialog dialog(parent, QObject::tr("Save the job"), QFileInfo(suggested).absolutePath(),
-                               QObject::tr("Jobs (*.uink)"));
-            dialog.setAcceptMode(QFileDialog::AcceptSave);
-            dialog.setDefaultSuffix(QStringLiteral("uink"));
-            dialog.selectFile(QFileInfo(suggested).fileName());
-            return dialog.exec() == QDialog::Accepted ? dialog.selectedFiles().value(0) : QString();
+            return askWhereTo(parent, QObject::tr("Save the job"), suggested, QObject::tr("Jobs (*.uink)"));
         },
         [](QWidget* parent) {
             return QInputDialog::getText(parent, QObject::tr("Save as a template"),

@@ -15,6 +15,11 @@ class QPrinter;
 
 namespace ink::ui {
 
+/// Asks for a file to save to; empty when the person changed their mind. What it returns has the ending of `suggested`, whatever was
+/// typed, and a file that is there is asked about first.
+QString askWhereTo(QWidget* parent, const QString& title, const QString& suggested,
+                   const QString& filter = {});
+
 /// Questions that open a dialog; tests put their answers here.
 struct Questions
 {

@@ -6,6 +6,7 @@
 #include "ui/first_start.h"
 #include "ui/handbook_window.h"
 #include "ui/proof/proof_view.h"
+#include "ui/questions.h"
 
 #include <csignal>
 #include <sys/resource.h>
@@ -13,6 +14,7 @@
 #include <QAbstractButton>
 #include <QComboBox>
 #include <QDoubleSpinBox>
+#include <QFileDialog>
 #include <QLabel>
 #include <QLineEdit>
 #include <QListView>
@@ -80,6 +82,8 @@ class TestMainWindow : public QObject
 {
     Q_OBJECT
 private slots:
+    void whatIsSavedHasItsEnding_data();
+    void whatIsSavedHasItsEnding();
     void theHandbookOpensAtItsPage();
     void theHandbookSpeaksTheLanguageOfTheWindow();
     void theFirstStartAsksOneThing();
@@ -553,6 +557,49 @@ void TestMainWindow::theFirstStartAsksOneThing()
     closed.show();
     QTest::keyClick(&closed, Qt::Key_Escape);
     QVERIFY(!closed.isDemo() && !closed.isVisible());
+}
+
+void TestMainWindow::whatIsSavedHasItsEnding_data()
+{
+    QTest::addColumn<QString>("typed");
+    QTest::addColumn<QString>("saved");
+    QTest::newRow("with it") << "Ottilie.svg"
+                             << "Ottilie.svg";
+    QTest::newRow("in capitals") << "Ottilie.SVG"
+                                 << "Ottilie.SVG";
+    QTest::newRow("without") << "Ottilie"
+                             << "Ottilie.svg";
+    QTest::newRow("a point in the name") << "Ottilie 1.2"
+                                         << "Ottilie 1.2.svg";
+    QTest::newRow("that of something else") << "Ottilie.dxf"
+                                            << "Ottilie.dxf.svg";
+    QTest::newRow("a file that is there already") << "Bram.dxf"
+                                                  << "";
+}
+
+void TestMainWindow::whatIsSavedHasItsEnding()
+{
+    QFETCH(QString, typed);
+    QFETCH(QString, saved);
+    const test::TempFolder temporary;
+    const QDir folder(QString::fromStdString(temporary.path().string()));
+    QFile there(folder.filePath("Bram.dxf.svg"));
+    QVERIFY(there.open(QIODevice::WriteOnly));
+    const auto dialog = [] { return qobject_cast<QFileDialog*>(QApplication::activeModalWidget()); };
+    const auto field = [&] { return dialog()->findChild<QLineEdit*>("fileNameEdit"); };
+    QString asked_again;
+    QTimer::singleShot(0, this, [&] {
+        field()->setText(typed);
+        // What is there would be written over: it is asked once more, with the whole name.
+        QTimer::singleShot(0, dialog(), [&] {
+            asked_again = field()->text();
+            dialog()->reject();
+        });
+        static_cast<QDialog*>(dialog())->accept();
+    });
+    const QString path = askWhereTo(nullptr, "Save", folder.filePath("suggested.svg"));
+    QCOMPARE(path, saved.isEmpty() ? QString() : folder.filePath(saved));
+    QCOMPARE(asked_again, saved.isEmpty() ? QStringLiteral("Bram.dxf.svg") : QString());
 }
 
 void TestMainWindow::theHandbookOpensAtItsPage()

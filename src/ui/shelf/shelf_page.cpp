@@ -10,6 +10,7 @@
 #include "ui/alphabet/letters_page.h"
 #include "ui/find/wish_bar.h"
 #include "ui/measures.h"
+#include "ui/questions.h"
 #include "ui/shelf/document_page.h"
 #include "ui/shelf/health_page.h"
 #include "ui/shelf/sheet_page.h"
@@ -48,11 +49,7 @@ ShelfQuestions ShelfQuestions::asDialogs()
 {
     return {
         [](QWidget* parent, const QString& suggested) {
-            QFileDialog dialog(parent, QObject::tr("Save as"), QDir::homePath());
-            dialog.setAcceptMode(QFileDialog::AcceptSave);
-            dialog.setDefaultSuffix(QFileInfo(suggested).suffix());
-            dialog.selectFile(suggested);
-            return dialog.exec() == QDialog::Accepted ? dialog.selectedFiles().value(0) : QString();
+            return askWhereTo(parent, QObject::tr("Save as"), QDir::home().filePath(suggested));
         },
         [](QWidget* parent) {
             return QFileDialog::getOpenFileName(parent, QObject::tr("Read a carried shelf"), {},
