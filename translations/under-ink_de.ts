@@ -4838,12 +4838,6 @@ Ziehen Sie eine Schriftdatei hierher, oder öffnen Sie einen Ordner mit Schrifte
       <translation>Sucht, was %1 ähnelt …</translation>
     </message>
     <message>
-      <source>No font has “%1” in its name.
-Clear the search to see all %2.</source>
-      <translation>Keine Schrift hat „%1“ im Namen.
-Leeren Sie die Suche, um alle %2 zu sehen.</translation>
-    </message>
-    <message>
       <source>No font is all of this.
 Take one of the wishes back to see more.</source>
       <translation>Keine Schrift ist all das.
@@ -4852,6 +4846,18 @@ Nehmen Sie einen Wunsch zurück, um mehr zu sehen.</translation>
     <message>
       <source>Find</source>
       <translation>Finden</translation>
+    </message>
+    <message>
+      <source>No font with “%1” is all of this.
+Clear the search, or take one of the wishes back.</source>
+      <translation>Keine Schrift mit „%1“ ist all das.
+Leeren Sie die Suche, oder nehmen Sie einen Wunsch zurück.</translation>
+    </message>
+    <message>
+      <source>“%1” is in no font's name, maker or tags.
+Clear the search to see all %L2.</source>
+      <translation>„%1“ steht in keinem Namen, Hersteller oder Stichwort einer Schrift.
+Leeren Sie die Suche, um alle %L2 zu sehen.</translation>
     </message>
   </context>
   <context>

@@ -4838,12 +4838,6 @@ Déposez ici un fichier de police, ou ouvrez un dossier qui en contient.</transl
       <translation>On cherche ce qui ressemble à %1 …</translation>
     </message>
     <message>
-      <source>No font has “%1” in its name.
-Clear the search to see all %2.</source>
-      <translation>Aucune police n’a « %1 » dans son nom.
-Videz la recherche pour voir les %2.</translation>
-    </message>
-    <message>
       <source>No font is all of this.
 Take one of the wishes back to see more.</source>
       <translation>Aucune police n’est tout cela.
@@ -4852,6 +4846,18 @@ Retirez un souhait pour en voir plus.</translation>
     <message>
       <source>Find</source>
       <translation>Trouver</translation>
+    </message>
+    <message>
+      <source>No font with “%1” is all of this.
+Clear the search, or take one of the wishes back.</source>
+      <translation>Aucune police avec « %1 » n’est tout cela.
+Videz la recherche, ou retirez un souhait.</translation>
+    </message>
+    <message>
+      <source>“%1” is in no font's name, maker or tags.
+Clear the search to see all %L2.</source>
+      <translation>« %1 » n’est dans aucun nom, fondeur ou mot-clé.
+Videz la recherche pour voir les %L2.</translation>
     </message>
   </context>
   <context>

@@ -233,6 +233,13 @@ void TestFind::wishesNarrowTheListAndSayHowMany()
     for (const auto& name : f.shown())
         QVERIFY(sellable.contains(name));
     QVERIFY(f.shown().size() < sellable.size());
+    // Where the search and the wishes leave nothing, neither is blamed alone.
+    f.find<QLineEdit>("fontSearch")->setText("Fennel");
+    f.rest();
+    QVERIFY(f.shown().isEmpty());
+    QVERIFY(f.find<QLabel>("findEmpty")->text().startsWith("No font with “Fennel” is all of this."));
+    f.find<QLineEdit>("fontSearch")->clear();
+    f.rest();
     f.press("wish1");
     f.press("wish2");
     QCOMPARE(f.shown().size(), all);

@@ -460,6 +460,7 @@ void TestMainWindow::emptyStatesSayWhatToDo()
     QVERIFY2(painted > 200, qPrintable(QString::number(painted))); // full contrast, in the words' own type
     QTest::keyClicks(f.find<QLineEdit>("fontSearch"), QStringLiteral("zzz"));
     QVERIFY(f.find<QLabel>("findEmpty")->isVisible());
+    QVERIFY(f.find<QLabel>("findEmpty")->text().startsWith(QStringLiteral("“zzz” is in no font's name")));
     QVERIFY(f.find<QLabel>("findEmpty")->text().contains(QStringLiteral("Clear the search")));
     f.window->openStation(MainWindow::Compose);
     QVERIFY(view(f).message().contains(QStringLiteral("Choose a font in Find")));

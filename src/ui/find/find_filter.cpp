@@ -64,10 +64,14 @@ bool FindFilter::followsLikeness() const
     return m_order == FindOrder::Likest || (m_likeness && m_likeness->isWished());
 }
 
+bool FindFilter::hasWishes() const
+{
+    return !m_wishes.isEmpty() || !m_kinds.isEmpty() || (m_likeness && m_likeness->isWished());
+}
+
 bool FindFilter::isFiltering() const
 {
-    return !m_words.isEmpty() || !m_wishes.isEmpty() || !m_kinds.isEmpty() ||
-           (m_likeness && m_likeness->isWished());
+    return !m_words.isEmpty() || hasWishes();
 }
 
 bool FindFilter::needsMarks() const

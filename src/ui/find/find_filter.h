@@ -79,6 +79,8 @@ public:
     /// Which fonts are shown, or in which order, is told by likeness.
     bool followsLikeness() const;
     void clearWishes();
+    bool hasWishes() const;
+    /// Wishes, or words to search for.
     bool isFiltering() const;
     /// Filters or order need marks of fonts out of sight.
     bool needsMarks() const;

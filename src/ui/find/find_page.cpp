@@ -396,8 +396,12 @@ void FindPage::showCount()
         m_empty->setText(tr("No fonts yet.\nDrop a font file here, or open a folder that holds some."));
     else if (m_likeness.isWished() && m_likeness.isLooking())
         m_empty->setText(tr("Looking what is like %1 …").arg(m_likeness.inWords()));
+    else if (!m_search->text().isEmpty() && m_filter.hasWishes())
+        m_empty->setText(
+            tr("No font with “%1” is all of this.\nClear the search, or take one of the wishes back.")
+                .arg(m_search->text()));
     else if (!m_search->text().isEmpty())
-        m_empty->setText(tr("No font has “%1” in its name.\nClear the search to see all %2.")
+        m_empty->setText(tr("“%1” is in no font's name, maker or tags.\nClear the search to see all %L2.")
                              .arg(m_search->text())
                              .arg(m_fonts.rowCount()));
     else
