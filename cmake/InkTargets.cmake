@@ -4,6 +4,10 @@
 add_library(ink_options INTERFACE)
 target_compile_options(ink_options INTERFACE -Wall -Wextra -Wpedantic -Wshadow -Wnon-virtual-dtor
                        -Woverloaded-virtual -Wcast-align -Wold-style-cast $<$<BOOL:${INK_WERROR}>:-Werror>)
+if(CMAKE_CXX_COMPILER_ID STREQUAL "GNU")
+  # An empty std::optional sets off a false alarm, under sanitizers above all (https://gcc.gnu.org/bugzilla/show_bug.cgi?id=80635).
+  target_compile_options(ink_options INTERFACE -Wno-maybe-uninitialized)
+endif()
 if(CMAKE_CXX_COMPILER_ID STREQUAL "GNU" AND CMAKE_CXX_COMPILER_VERSION VERSION_LESS 13)
   # Adding strings sets off a false alarm when optimising (https://gcc.gnu.org/bugzilla/show_bug.cgi?id=105651).
   target_compile_options(ink_options INTERFACE -Wno-restrict)
