@@ -5,6 +5,7 @@
 
 #include <QAccessible>
 #include <QKeyEvent>
+#include <QLocale>
 #include <QPainter>
 
 #include <algorithm>

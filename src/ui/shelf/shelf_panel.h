@@ -12,6 +12,7 @@ class QLabel;
 class QLineEdit;
 class QPlainTextEdit;
 class QPushButton;
+class QVBoxLayout;
 
 namespace ink::ui {
 
@@ -71,7 +72,7 @@ private:
     std::int64_t m_noted = 0;
 
     QWidget* m_inside = nullptr;
-    class QVBoxLayout* m_column = nullptr;
+    QVBoxLayout* m_column = nullptr;
     QLabel* m_name = nullptr;
     QLabel* m_state = nullptr;
     Choice* m_span = nullptr;
