@@ -57,9 +57,8 @@ private:
         m_header.set(http::field::content_type, m_answer.type);
         for (const auto& [name, value] : m_answer.headers)
             m_header.set(name, value);
-        m_is_cut_off = delivery.promised_bytes > m_answer.body.size();
         m_header.content_length(std::max(delivery.promised_bytes, m_answer.body.size()));
-        m_header.keep_alive(request.keep_alive() && !m_is_cut_off);
+        m_header.keep_alive(request.keep_alive() && delivery.promised_bytes <= m_answer.body.size());
         m_timer.expires_after(delivery.delay);
         m_timer.async_wait([self = shared_from_this()](error_code error) {
             if (!error)
@@ -97,7 +96,7 @@ private:
                 if (!error)
                     self->sendBody(to);
             });
-        } else if (m_header.keep_alive() && !m_is_cut_off) {
+        } else if (m_header.keep_alive()) {
             readRequest();
         } else {
             error_code ignored;
@@ -113,7 +112,6 @@ private:
     HttpAnswer m_answer;
     http::response<http::empty_body> m_header;
     std::optional<http::response_serializer<http::empty_body>> m_serializer;
-    bool m_is_cut_off = false;
 };
 
 } // namespace
