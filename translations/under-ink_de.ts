@@ -3976,6 +3976,42 @@
         <numerusform>%Ln mal geholt</numerusform>
       </translation>
     </message>
+    <message>
+      <source>font</source>
+      <translation>Schrift</translation>
+    </message>
+    <message>
+      <source>document</source>
+      <translation>Dokument</translation>
+    </message>
+    <message>
+      <source>key map</source>
+      <translation>Tastenplan</translation>
+    </message>
+    <message>
+      <source>picture</source>
+      <translation>Bild</translation>
+    </message>
+    <message>
+      <source>stitch file</source>
+      <translation>Stickdatei</translation>
+    </message>
+    <message>
+      <source>junk</source>
+      <translation>Abfall</translation>
+    </message>
+    <message>
+      <source>damaged</source>
+      <translation>beschädigt</translation>
+    </message>
+    <message>
+      <source>refused</source>
+      <translation>abgelehnt</translation>
+    </message>
+    <message>
+      <source>other file</source>
+      <translation>andere Datei</translation>
+    </message>
   </context>
   <context>
     <name>ink::ui::CarryPage</name>

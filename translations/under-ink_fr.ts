@@ -3976,6 +3976,42 @@
         <numerusform>téléchargée %Ln fois</numerusform>
       </translation>
     </message>
+    <message>
+      <source>font</source>
+      <translation>police</translation>
+    </message>
+    <message>
+      <source>document</source>
+      <translation>document</translation>
+    </message>
+    <message>
+      <source>key map</source>
+      <translation>carte des touches</translation>
+    </message>
+    <message>
+      <source>picture</source>
+      <translation>image</translation>
+    </message>
+    <message>
+      <source>stitch file</source>
+      <translation>fichier de broderie</translation>
+    </message>
+    <message>
+      <source>junk</source>
+      <translation>rebut</translation>
+    </message>
+    <message>
+      <source>damaged</source>
+      <translation>endommagé</translation>
+    </message>
+    <message>
+      <source>refused</source>
+      <translation>refusé</translation>
+    </message>
+    <message>
+      <source>other file</source>
+      <translation>autre fichier</translation>
+    </message>
   </context>
   <context>
     <name>ink::ui::CarryPage</name>

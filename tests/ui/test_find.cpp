@@ -939,6 +939,7 @@ void TestFind::aListingShowsThePictureOfItsPackage()
     const auto* picture = f.find<QLabel>("cardPicture");
     QVERIFY(QTest::qWaitFor([&] { return !picture->pixmap().isNull(); }, 10000));
     QVERIFY(picture->pixmap().width() > 200);
+    QVERIFY(f.find<QLabel>("cardPackage")->text().contains("<td>preview.png</td><td>picture</td>"));
 }
 
 void TestFind::anUnpackedPackageIsLookedIntoToo()

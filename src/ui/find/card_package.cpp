@@ -1,5 +1,7 @@
 // What came with an opened font, or what its listing says comes with it.
 #include "ui/find/card_page.h"
+
+#include "core/intake/package.h"
 #include "ui/find/find_filter.h"
 #include "ui/find/font_line_delegate.h"
 #include "ui/measures.h"
@@ -18,6 +20,25 @@ namespace ink::ui {
 namespace {
 
 constexpr qint64 kLargestPicture = 8 << 20;
+
+/// What a file of a package is, from the id that the catalogue sends; an id nobody knows stays as it is.
+QString roleInWords(const QString& id)
+{
+    const std::pair<EntryRole, QString> words[]{
+        {EntryRole::Font, CardPage::tr("font")},
+        {EntryRole::Document, CardPage::tr("document")},
+        {EntryRole::KeyMap, CardPage::tr("key map")},
+        {EntryRole::Preview, CardPage::tr("picture")},
+        {EntryRole::Stitches, CardPage::tr("stitch file")},
+        {EntryRole::Junk, CardPage::tr("junk")},
+        {EntryRole::Damaged, CardPage::tr("damaged")},
+        {EntryRole::Refused, CardPage::tr("refused")},
+        {EntryRole::Other, CardPage::tr("other file")},
+    };
+    const auto known =
+        std::ranges::find_if(words, [&](const auto& pair) { return text(idOf(pair.first)) == id; });
+    return known == std::end(words) ? id : known->second;
+}
 
 /// The picture that came with a font, on the shelf or beside it; empty when there is none.
 QString packagePicture(const FontListModel& fonts, int row)
@@ -95,7 +116,7 @@ void CardPage::showPackage()
                 html += QStringLiteral("<table cellspacing='6'>");
                 for (const auto& file : details->files)
                     html += QStringLiteral("<tr><td>%1</td><td>%2</td></tr>")
-                                .arg(file.name.toHtmlEscaped(), file.role.toHtmlEscaped());
+                                .arg(file.name.toHtmlEscaped(), roleInWords(file.role).toHtmlEscaped());
                 m_package->setText(html + QStringLiteral("</table>"));
             });
         return;
