@@ -92,9 +92,8 @@ void MainWindow::build()
     middle->addWidget(m_rail);
     middle->addWidget(m_stack, 1);
     column->addLayout(middle, 1);
-    m_message = new MessageLine(m_theme, this);
-    column->addWidget(m_message);
     column->addWidget(buildFooter());
+    m_message = new MessageLine(m_theme, m_footer_left, this);
     connect(m_rail, &StationRail::chosen, this, &MainWindow::openStation);
 
     m_find = new FindPage({m_job, m_fonts, m_catalogue, m_feed, m_shelf, m_inbox, m_questions.rights,

@@ -114,6 +114,8 @@ private slots:
     void everythingHasANameAndIsReachedByTab();
     void largeTextFits_data();
     void largeTextFits();
+    void aMessageMovesNothing_data();
+    void aMessageMovesNothing();
 };
 
 void TestMainWindow::firstStartShowsTheDemoJob()
@@ -537,6 +539,68 @@ void TestMainWindow::largeTextFits()
             if (label->isVisible() && !label->text().isEmpty() && !label->wordWrap() &&
                 label->objectName() != QLatin1String("footerLeft"))
                 QVERIFY2(label->width() >= label->sizeHint().width(), qPrintable(label->text()));
+    }
+}
+
+void TestMainWindow::aMessageMovesNothing_data()
+{
+    QTest::addColumn<double>("scale");
+    QTest::addColumn<QSize>("size");
+    QTest::addColumn<bool>("is_over_figures");
+    QTest::newRow("as it starts") << 1.0 << QSize(1280, 800) << true;
+    QTest::newRow("small window") << 1.0 << QSize(960, 600) << true;
+    QTest::newRow("200 %") << 2.0 << QSize(1280, 800) << true;
+    QTest::newRow("200 %, small window") << 2.0 << QSize(960, 600) << false;
+}
+
+/// The button under the pointer is still there after a message came, and after it went.
+void TestMainWindow::aMessageMovesNothing()
+{
+    QFETCH(double, scale);
+    QFETCH(QSize, size);
+    QFETCH(bool, is_over_figures);
+    test::WindowFixture f(test::WindowFixture::firstJob(), scale);
+    f.window->resize(size);
+    f.rest();
+    const auto placeOf = [&](const QWidget* widget) {
+        return QRect(widget->mapTo(f.window.get(), QPoint()), widget->size());
+    };
+    auto* line = f.find<QWidget>("messageLine");
+    for (const auto station :
+         {MainWindow::Find, MainWindow::Shelf, MainWindow::Compose, MainWindow::Proof, MainWindow::HandOff}) {
+        f.window->openStation(station);
+        f.rest();
+        // By what they say: a sentence makes its buttons anew when it is laid out.
+        const auto buttons = [&] {
+            QList<std::pair<QString, QRect>> out;
+            for (const auto* button : f.window->findChildren<QAbstractButton*>())
+                if (button->isVisible() && !line->isAncestorOf(button))
+                    out.emplace_back(button->text(), placeOf(button));
+            return out;
+        };
+        const auto before = buttons();
+        QVERIFY(before.size() > 5);
+        f.find<QAction>("copySvg")->trigger();
+        f.rest();
+        QVERIFY(line->isVisible());
+        QCOMPARE(buttons(), before);
+        const QRect place = placeOf(line), footer = placeOf(f.find<QWidget>("footer"));
+        QVERIFY(f.window->rect().contains(place));
+        QCOMPARE(place.bottom(), is_over_figures ? footer.bottom() : footer.top() - 1);
+        for (const char* name : {"undo", "redo", "badge", "footerRight"})
+            if (const auto* other = f.find<QWidget>(name); other->isVisible())
+                QVERIFY2(!place.intersects(placeOf(other)), name);
+        auto* text = f.find<QLabel>("messageText");
+        QVERIFY(text->height() >= text->heightForWidth(text->width()));
+        f.window->resize(size - QSize(0, 20)); // it stays at the foot
+        f.rest();
+        QVERIFY(f.window->rect().contains(placeOf(line)));
+        f.window->resize(size);
+        f.rest();
+        QTest::mouseClick(line->findChild<QPushButton*>(), Qt::LeftButton);
+        f.rest();
+        QVERIFY(!line->isVisible());
+        QCOMPARE(buttons(), before);
     }
 }
 
