@@ -13,6 +13,8 @@ namespace {
 
 /// Of the letters' height: what the figures have at least, to be taken for the words of a message.
 constexpr int kLeastWidth_heights = 24;
+/// Most messages are no longer than these: the footer has room for them, so that they hide nothing.
+constexpr int kLines = 2;
 
 } // namespace
 
@@ -24,9 +26,11 @@ MessageLine::MessageLine(const Theme& theme, QWidget* figures, QWidget* window)
     setObjectName(QStringLiteral("messageLine"));
     setAttribute(Qt::WA_StyledBackground);
     auto* row = new QHBoxLayout(this);
-    row->setContentsMargins(kGrid * 2, 4, kGrid * 2, 2); // the rule above is drawn inside
+    const QMargins margins(kGrid * 2, 4, kGrid * 2, 2); // the rule above is drawn inside
+    row->setContentsMargins(margins);
     row->setSpacing(kGrid * 2);
     m_text->setObjectName(QStringLiteral("messageText"));
+    m_text->setFont(theme.text(TextSize::Small));
     m_text->setWordWrap(true);
     m_text->setTextInteractionFlags(Qt::TextSelectableByMouse);
     m_close->setProperty("role", QStringLiteral("link"));
@@ -36,6 +40,8 @@ MessageLine::MessageLine(const Theme& theme, QWidget* figures, QWidget* window)
     row->addWidget(m_text, 1);
     row->addWidget(m_close, 0, Qt::AlignVCenter);
     connect(m_close, &QPushButton::clicked, this, &QWidget::hide);
+    m_footer->setMinimumHeight(kLines * QFontMetrics(m_text->font()).lineSpacing() + margins.top() +
+                               margins.bottom());
     m_figures->installEventFilter(this);
     m_footer->installEventFilter(this);
     hide();

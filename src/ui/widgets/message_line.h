@@ -11,8 +11,8 @@ class QPushButton;
 namespace ink::ui {
 
 /// Lies over the window and is part of no layout: no button moves from under the pointer when a message comes or goes. It takes the
-/// place of the figures in the footer, grows upwards where its words are longer, and stands on the footer as wide as the window where
-/// the figures have too little room.
+/// place of the figures in the footer, which becomes as high as two lines of it; grows upwards where its words are longer, and stands on
+/// the footer as wide as the window where the figures have too little room.
 class MessageLine : public QWidget
 {
     Q_OBJECT
