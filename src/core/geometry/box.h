@@ -12,6 +12,11 @@ inline bool meets(const Box& a, const Box& b)
     return a.x0 <= b.x1 && b.x0 <= a.x1 && a.y0 <= b.y1 && b.y0 <= a.y1;
 }
 
+inline bool isInside(const Box& inner, const Box& outer)
+{
+    return inner.x0 >= outer.x0 && inner.x1 <= outer.x1 && inner.y0 >= outer.y0 && inner.y1 <= outer.y1;
+}
+
 inline Box grownBy(const Box& box, double by)
 {
     return {box.x0 - by, box.y0 - by, box.x1 + by, box.y1 + by};

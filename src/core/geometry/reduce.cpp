@@ -9,24 +9,23 @@
 
 #include <algorithm>
 #include <cmath>
+#include <numbers>
 
 namespace ink {
 namespace {
 
-constexpr double kCornerCosine = 0.996195; // of 5 degrees
-constexpr int kSamples = 12;               // a segment
-constexpr std::size_t kLongest = 40;       // segments joined into one
+constexpr int kSamples = 12;         // a segment
+constexpr std::size_t kLongest = 40; // segments joined into one
 constexpr double kCrossingDepth_u = 0.05;
 
 class RingReducer
 {
 public:
-    RingReducer(const Contour& ring, double tolerance, const Box& whole,
-                const std::function<bool(const Segment&)>& keeps)
-        : m_ring(ring), m_tolerance(tolerance), m_whole(whole)
+    RingReducer(const Contour& ring, double tolerance, const Box& whole, const ReduceOptions& options)
+        : m_ring(ring), m_tolerance(tolerance), m_whole(whole), m_corner_deg(options.corner_deg)
     {
-        if (keeps)
-            std::ranges::transform(ring.segments, std::back_inserter(m_is_kept), keeps);
+        if (options.keeps)
+            std::ranges::transform(ring.segments, std::back_inserter(m_is_kept), options.keeps);
     }
 
     /// The ring with fewer nodes; `deviation` grows to the largest distance reached.
@@ -66,9 +65,17 @@ private:
 
     bool isFixed(std::size_t i) const
     {
-        return nodeKind(m_ring, i) == NodeKind::Corner || isLongLine(i) ||
-               isLongLine(i + m_ring.segments.size() - 1) || carriesTheSize(segment(i).start()) ||
-               isKept(i) || isKept(i + m_ring.segments.size() - 1);
+        return isCorner(i) || isLongLine(i) || isLongLine(i + m_ring.segments.size() - 1) ||
+               carriesTheSize(segment(i).start()) || isKept(i) || isKept(i + m_ring.segments.size() - 1);
+    }
+    bool isCorner(std::size_t i) const
+    {
+        return nodeKind(m_ring, i % m_ring.segments.size(), m_corner_deg) == NodeKind::Corner;
+    }
+    /// No corner, and not smooth.
+    bool isKink(std::size_t i) const
+    {
+        return nodeKind(m_ring, i % m_ring.segments.size()) == NodeKind::Corner && !isCorner(i);
     }
     bool isKept(std::size_t i) const { return !m_is_kept.empty() && m_is_kept[i % m_is_kept.size()]; }
 
@@ -77,7 +84,7 @@ private:
     {
         const Point out = unitVector(segment(i).startTangent(), {});
         const Point in = unitVector(segment(i + m_ring.segments.size() - 1).endTangent(), {});
-        if (nodeKind(m_ring, i % m_ring.segments.size()) == NodeKind::Corner)
+        if (isCorner(i))
             return leaving ? out : in;
         return unitVector(in + out, {});
     }
@@ -94,15 +101,18 @@ private:
         sample(at);
         std::size_t joined = 1;
         detail::CubicFit kept{segment(at), 0.0};
-        while (joined < most) {
-            sample(at + joined);
-            auto fit = detail::fitCubic(samples, directionAt(at, true), directionAt(at + joined + 1, false));
+        for (std::size_t tried = 2; tried <= most; ++tried) {
+            sample(at + tried - 1);
+            auto fit = detail::fitCubic(samples, directionAt(at, true), directionAt(at + tried, false));
             if (fit.deviation <= m_tolerance)
-                fit.deviation = std::max(fit.deviation, apart(fit.segment, at, joined + 1));
-            if (fit.deviation > m_tolerance)
+                fit.deviation = std::max(fit.deviation, apart(fit.segment, at, tried));
+            if (fit.deviation <= m_tolerance) {
+                kept = fit;
+                joined = tried;
+            } else if (!isKink(at +
+                               tried)) { // what ends in a kink may fail where what leads past it does not
                 break;
-            kept = fit;
-            ++joined;
+            }
         }
         out.segments.push_back(kept.segment);
         deviation = std::max(deviation, kept.deviation);
@@ -150,17 +160,19 @@ private:
     const Contour& m_ring;
     double m_tolerance;
     const Box& m_whole;
+    double m_corner_deg;
     std::vector<bool> m_is_kept;
 };
 
 } // namespace
 
-NodeKind nodeKind(const Contour& ring, std::size_t index)
+NodeKind nodeKind(const Contour& ring, std::size_t index, double corner_deg)
 {
     const std::size_t n = ring.segments.size();
     const Point in = unitVector(ring.segments[(index + n - 1) % n].endTangent(), {});
     const Point out = unitVector(ring.segments[index].startTangent(), {});
-    return dot(in, out) >= kCornerCosine ? NodeKind::Smooth : NodeKind::Corner;
+    return dot(in, out) >= std::cos(corner_deg * std::numbers::pi / 180.0) ? NodeKind::Smooth
+                                                                           : NodeKind::Corner;
 }
 
 namespace {
@@ -185,11 +197,11 @@ double toleranceFor(const Contour& ring, double wanted)
     return std::min(wanted, kShareOfSize * std::min(box.width(), box.height()));
 }
 
-void reduce(Reduced& ring, const Box& whole, const std::function<bool(const Segment&)>& keeps)
+void reduce(Reduced& ring, const Box& whole, const ReduceOptions& options)
 {
     ring.deviation = 0.0;
     ring.after = ring.tolerance > 0.0 && ring.before->segments.size() > 2
-                     ? RingReducer(*ring.before, ring.tolerance, whole, keeps).run(ring.deviation)
+                     ? RingReducer(*ring.before, ring.tolerance, whole, options).run(ring.deviation)
                      : *ring.before;
 }
 
@@ -204,7 +216,7 @@ Result<Reduction> reduceNodes(const Outline& outline, Unit unit, const ReduceOpt
         if (options.cancel.isCancelled())
             return fail(ErrorCode::Cancelled);
         rings.push_back({&ring, {}, toleranceFor(ring, options.tolerance)});
-        reduce(rings.back(), whole, options.keeps);
+        reduce(rings.back(), whole, options);
     }
     Reduction out{outline, measure(outline).nodes, 0, 0.0, true};
     for (int halving = 0;; ++halving) {
@@ -228,7 +240,7 @@ Result<Reduction> reduceNodes(const Outline& outline, Unit unit, const ReduceOpt
             if (!is_concerned || ring.tolerance == 0.0)
                 continue;
             ring.tolerance = halving + 1 < kMostHalvings ? 0.5 * ring.tolerance : 0.0;
-            reduce(ring, whole, options.keeps);
+            reduce(ring, whole, options);
             is_settled = false;
         }
         if (is_settled)

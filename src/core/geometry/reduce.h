@@ -10,6 +10,9 @@
 
 namespace ink {
 
+/// Where an outline turns by less it is smooth.
+inline constexpr double kSmooth_deg = 5.0;
+
 struct ReduceOptions
 {
     /// Largest distance between the outline before and after, in the units of the coordinates.
@@ -17,6 +20,8 @@ struct ReduceOptions
     CancelToken cancel = {};
     /// Segments that stay as they are, to the bit; may be empty.
     std::function<bool(const Segment&)> keeps = {};
+    /// A node where the outline turns by less is no corner, and may go.
+    double corner_deg = kSmooth_deg;
 };
 
 struct Reduction
@@ -30,7 +35,7 @@ struct Reduction
     bool is_everywhere = true;
 };
 
-/// Joins smooth neighbours into single cubics. Corners stay, straight lines stay straight, and the nodes that
+/// Joins smooth neighbours, and those that meet at no more than `corner_deg`, into single cubics. Corners stay, straight lines stay straight, and the nodes that
 /// carry the width and height of the whole stay where they are.
 /// Shape:  a valid outline in and out. A ring is bent by no more than a fifth of its own size; where rings
 ///         would cross, those that do are halved in tolerance, twelve times at most, after which they stay as
@@ -42,7 +47,7 @@ Result<Reduction> reduceNodes(const Outline& outline, Unit unit, const ReduceOpt
 
 enum class NodeKind { Corner, Smooth };
 
-/// The node at the start of segment `index`: smooth when the outline turns by less than 5 degrees there.
-NodeKind nodeKind(const Contour& ring, std::size_t index);
+/// The node at the start of segment `index`.
+NodeKind nodeKind(const Contour& ring, std::size_t index, double corner_deg = kSmooth_deg);
 
 } // namespace ink

@@ -16,8 +16,10 @@ namespace {
 
 /// Curves that come back from a boolean are the drawn ones within this.
 constexpr double kSameCurve_u = 0.1;
-/// How far the new stretches of an outline may be bent to need fewer nodes.
+/// How far the new stretches of an outline may be bent to need fewer nodes; where they meet the old ones at less than this, a curve
+/// leads from one into the other.
 constexpr double kSimpler_u = 0.5;
+constexpr double kKink_deg = 20.0;
 
 } // namespace
 
@@ -33,13 +35,17 @@ std::function<bool(const Segment&)> drawnSegments(const Outline& drawn)
     return [known = std::move(known), keyOf](const Segment& s) { return known.contains(keyOf(s)); };
 }
 
-Result<Outline> withFewerNodes(const std::function<bool(const Segment&)>& stays, const Outline& after,
+Result<Outline> withFewerNodes(const Outline& drawn, const Outline& after, std::span<const Box> changed,
                                Unit unit, const CancelToken& cancel)
 {
     ReduceOptions options;
     options.tolerance = kSimpler_u * unit.u;
+    options.corner_deg = kKink_deg;
     options.cancel = cancel;
-    options.keeps = stays;
+    options.keeps = [isDrawn = drawnSegments(drawn), changed](const Segment& s) {
+        const Box box = s.bounds();
+        return std::ranges::none_of(changed, [&](const Box& c) { return isInside(box, c); }) || isDrawn(s);
+    };
     auto reduced = reduceNodes(after, unit, options);
     if (!reduced)
         return fail(reduced.error());
@@ -62,7 +68,7 @@ Result<Outline> changedBy(const Outline& outline, const Outline& change, Boolean
     if (!made)
         return made;
     const Outline kept = withCurvesOf(near, std::move(*made), kSameCurve_u * unit.u);
-    auto simple = withFewerNodes(drawnSegments(near), kept, unit, cancel);
+    auto simple = withFewerNodes(near, kept, boxes, unit, cancel);
     if (!simple)
         return simple;
     std::vector<Contour> rings = toPaths(*simple);

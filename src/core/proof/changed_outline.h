@@ -4,11 +4,13 @@
 #include "core/geometry/boolean.h"
 
 #include <functional>
+#include <span>
 
 namespace ink {
 
 /// `outline` with `change` united or taken away. Pieces that `change` does not meet stay as they are, curves it does not cut stay to the
-/// bit, and what is new has as few nodes as say the same within half a u.
+/// bit, and what is new has as few nodes as say the same within half a u; where it meets what was drawn at a small angle, a curve leads
+/// from one into the other.
 /// Units:  those of the outline.
 /// Shape:  valid outlines in and out.
 /// Errors: those of combine() and reduceNodes().
@@ -18,9 +20,10 @@ Result<Outline> changedBy(const Outline& outline, const Outline& change, Boolean
 /// Tells of a segment whether it lies in `drawn`, to the bit.
 std::function<bool(const Segment&)> drawnSegments(const Outline& drawn);
 
-/// `after` with as few nodes as say the same within half a u; segments that `stays` is true of stay to the bit.
+/// `after` with as few nodes as say the same within half a u, where it changed: segments of `drawn`, and those that reach out of all of the
+/// boxes `changed`, stay to the bit.
 /// Errors: those of reduceNodes().
-Result<Outline> withFewerNodes(const std::function<bool(const Segment&)>& stays, const Outline& after,
+Result<Outline> withFewerNodes(const Outline& drawn, const Outline& after, std::span<const Box> changed,
                                Unit unit, const CancelToken& cancel);
 
 /// `after`, with every curve that is the one of `before` within `tolerance` put back to the bit.

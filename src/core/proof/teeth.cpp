@@ -131,8 +131,8 @@ Contour withEvenStretches(const Contour& ring, double width, double tolerance, c
 
 } // namespace
 
-Result<Outline> withoutTeeth(const Outline& drawn, const Outline& mended, double width, Unit unit,
-                             const CancelToken& cancel)
+Result<Outline> withoutTeeth(const Outline& drawn, const Outline& mended, std::span<const Box> changed,
+                             double width, Unit unit, const CancelToken& cancel)
 {
     const auto isDrawn = drawnSegments(drawn);
     const auto isCrossing = [&](const Paths& rings) {
@@ -158,7 +158,7 @@ Result<Outline> withoutTeeth(const Outline& drawn, const Outline& mended, double
         }
         even = std::move(after);
     }
-    return withFewerNodes(isDrawn, nested(std::move(even)), unit, cancel);
+    return withFewerNodes(drawn, nested(std::move(even)), changed, unit, cancel);
 }
 
 } // namespace ink

@@ -49,7 +49,8 @@ public:
         }
         if (m_out.touched.empty())
             return std::move(m_out);
-        auto even = withoutTeeth(m_drawn, m_out.outline, m_least_width, m_request.unit, m_request.cancel);
+        auto even = withoutTeeth(m_drawn, m_out.outline, m_out.touched, m_least_width, m_request.unit,
+                                 m_request.cancel);
         if (!even)
             return fail(even.error());
         m_out.outline = std::move(*even);

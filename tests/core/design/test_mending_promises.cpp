@@ -40,11 +40,14 @@ private slots:
 void TestMendingPromises::mendingKeepsItsPromises_data()
 {
     QTest::addColumn<unsigned>("seed");
-    for (unsigned seed = 1; seed <= 24; ++seed)
+    // INK_PROOF_ALL=1 asks 300 of them, and tells what docs/proof.md says of those.
+    const unsigned most = qEnvironmentVariableIntValue("INK_PROOF_ALL") > 0 ? 300 : 24;
+    for (unsigned seed = 1; seed <= most; ++seed)
         QTest::addRow("%u", seed) << seed;
     // Where bands of two pieces once met, or cut a stroke through, beside an axis that has no two opposite sides there.
     for (const unsigned seed : {30u, 58u, 89u, 96u})
-        QTest::addRow("%u", seed) << seed;
+        if (seed > most)
+            QTest::addRow("%u", seed) << seed;
 }
 
 void TestMendingPromises::mendingKeepsItsPromises()
@@ -92,13 +95,16 @@ void TestMendingPromises::mendingKeepsItsPromises()
     const auto again =
         mend(once->design.outline_mm, placedMendings(*once, job), mendingRequest(*once, job, {}));
     QVERIFY(again);
-    // Where the strokes asked for are a tenth of the letters' height, little of them has room, and each time a little more.
+    // Where the strokes asked for are a twelfth of the letters' height or more, little of them has room, and each time a little more.
     const double ink = once->design.figures_mm.area,
-                 may_change = height_mm >= 12.0 * limits.stroke_comfortable_mm ? 0.012
-                              : seed == 96                                     ? 0.2
-                                                                               : 0.15;
-    QVERIFY2(std::abs(measure(again->outline_mm).area - ink) <= may_change * ink,
-             qPrintable(QString::number(measure(again->outline_mm).area / ink)));
+                 may_change = height_mm > 12.0 * limits.stroke_comfortable_mm ? 0.012
+                              : seed == 96                                    ? 0.2
+                                                                              : 0.15;
+    const double moved = measure(again->outline_mm).area / ink - 1.0;
+    qInfo("%s %s %.0f: asked %.3f of the height: ink moved %.2f %%, nodes %.2f", words.c_str(),
+          job.font.path.c_str(), height_mm, limits.stroke_comfortable_mm / height_mm, 100.0 * moved,
+          double(once->design.figures_mm.nodes) / double(plain->design.figures_mm.nodes));
+    QVERIFY2(std::abs(moved) <= may_change, qPrintable(QString::number(moved)));
     QCOMPARE(again->outline_mm.pieces.size(), once->design.outline_mm.pieces.size());
 }
 

@@ -56,6 +56,7 @@ private slots:
     void theToleranceHolds_data();
     void theToleranceHolds();
     void cornersStay();
+    void kinksGoWhereTheyMay();
     void linesStayStraight();
     void theSizeStays();
     void looserIsFewer();
@@ -124,6 +125,24 @@ void TestReduce::cornersStay()
     }
     QVERIFY(left && right);
     QVERIFY(result.nodes_after <= 4);
+}
+
+void TestReduce::kinksGoWhereTheyMay()
+{
+    // A lens whose upper edge turns by 11.4 degrees half way.
+    Contour lens;
+    lens.segments = {Segment::cubic({0, 0}, {7, -6}, {13, -6}, {20, 0}),
+                     Segment::cubic({20, 0}, {17, -0.3}, {13, -0.7}, {10, -1}),
+                     Segment::cubic({10, -1}, {7, -0.7}, {3, -0.3}, {0, 0})};
+    const auto nodes = [&](double tolerance, double corner_deg) {
+        const auto made = reduceNodes(nested({lens}), Unit::ofEm(20.0), {tolerance, {}, {}, corner_deg});
+        if (!made || made->largest_deviation > tolerance)
+            qFatal("not reduced, or too far");
+        return made->nodes_after;
+    };
+    QCOMPARE(nodes(0.5, kSmooth_deg), std::size_t(3));
+    QCOMPARE(nodes(0.5, 20.0), std::size_t(2)); // the two ends are corners of more
+    QCOMPARE(nodes(0.01, 20.0), std::size_t(3));
 }
 
 void TestReduce::linesStayStraight()

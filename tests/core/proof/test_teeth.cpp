@@ -1,5 +1,6 @@
 // Ragged stretches of mended edges, made up by hand.
 #include "core/geometry/boolean.h"
+#include "core/geometry/box.h"
 #include "core/geometry/measure.h"
 #include "core/geometry/nesting.h"
 #include "core/geometry/validity.h"
@@ -41,7 +42,8 @@ std::vector<Point> toothed(double deep, double upper = 4.0)
 
 Outline evenOf(const Outline& drawn, const Outline& mended)
 {
-    auto even = withoutTeeth(drawn, mended, kWidth, kUnit, {});
+    const Box all = grownBy(bounds(mended), 1.0);
+    auto even = withoutTeeth(drawn, mended, std::span(&all, 1), kWidth, kUnit, {});
     if (!even)
         qFatal("%s", even.error().message().c_str());
     if (const auto judged = validityOf(*even, kUnit.u); !judged.isValid(0.05 * kUnit.u))
