@@ -133,6 +133,14 @@ void JobModel::changeLettering(const QString& name, const std::function<void(Job
         name);
 }
 
+void JobModel::changeSheet(const QString& name, const std::function<void(SheetSettings&)>& change)
+{
+    changeLettering(name, [&](Job& job) {
+        change(job.sheet);
+        job.sheet = sensible(std::move(job.sheet));
+    });
+}
+
 void JobModel::setJob(const Job& job, const QString& name, std::function<void()> alongside)
 {
     endRun();

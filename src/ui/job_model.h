@@ -31,6 +31,8 @@ public:
     /// Changes what was chosen for letters, lines and pieces. Changes of the same name that follow each other
     /// undo as one.
     void changeLettering(const QString& name, const std::function<void(Job&)>& change);
+    /// Changes how things lie on the sheet; each figure is brought into its range.
+    void changeSheet(const QString& name, const std::function<void(SheetSettings&)>& change);
     /// Another job altogether, a project for example: one step to undo. `alongside` is called each time before the job is
     /// exchanged, there and back.
     void setJob(const Job& job, const QString& name, std::function<void()> alongside = {});

@@ -178,11 +178,15 @@ const MaterialCard* materialCalled(const std::vector<MaterialCard>& cards, std::
     return found == cards.end() ? nullptr : &*found;
 }
 
+bool isFor(const MaterialCard& card, Process process)
+{
+    return std::ranges::find(card.processes, process) != card.processes.end();
+}
+
 const MaterialCard* materialFor(const std::vector<MaterialCard>& cards, Process process)
 {
-    const auto found = std::ranges::find_if(cards, [&](const MaterialCard& card) {
-        return std::ranges::find(card.processes, process) != card.processes.end();
-    });
+    const auto found =
+        std::ranges::find_if(cards, [&](const MaterialCard& card) { return isFor(card, process); });
     return found == cards.end() ? nullptr : &*found;
 }
 

@@ -51,6 +51,7 @@ std::vector<MaterialCard> allMaterials(const std::filesystem::path& own, std::ve
 /// The card of this id, or name; null where none is.
 const MaterialCard* materialCalled(const std::vector<MaterialCard>& cards, std::string_view words);
 
+bool isFor(const MaterialCard& card, Process process);
 /// The first that is for the process.
 const MaterialCard* materialFor(const std::vector<MaterialCard>& cards, Process process);
 

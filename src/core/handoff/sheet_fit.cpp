@@ -67,13 +67,12 @@ std::optional<MaterialCard> roomierMaterial(const std::vector<MaterialCard>& car
     };
     const MaterialCard* best = nullptr;
     for (const auto& card : cards) {
-        const bool serves = std::ranges::find(card.processes, process) != card.processes.end();
         // The chosen card itself may have a sheet of the person's own size, smaller than it is sold.
         const bool is_other = card.id != chosen.id || settings.size;
         const bool takes_all = std::ranges::all_of(plan.left_out, [&](const ThingLeftOut& out) {
             return fits(out.footprint_mm, sizeOnSheet(card, plan.has_crosses), mayTurn(settings.turns));
         });
-        if (serves && is_other && takes_all && (!best || rank(card) < rank(*best)))
+        if (isFor(card, process) && is_other && takes_all && (!best || rank(card) < rank(*best)))
             best = &card;
     }
     return best ? std::optional(*best) : std::nullopt;

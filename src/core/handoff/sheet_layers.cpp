@@ -20,11 +20,6 @@ Outline footprintOf(const Outline& outline, const WeedingHelp& weeding)
                        ink.y1 + weeding.frame_mm});
 }
 
-bool isFor(const MaterialCard& card, Process process)
-{
-    return std::ranges::find(card.processes, process) != card.processes.end();
-}
-
 /// The card that the person's word for a colour means: its id, or a card for the process that has the word in its name.
 MaterialCard materialOfColour(const SheetRequest& request, const MaterialCard& usual,
                               const std::string& colour)

@@ -425,14 +425,6 @@ void HandOffPage::showRight(std::optional<Verdict> verdict)
     showPanel();
 }
 
-void HandOffPage::changeSheet(const QString& name, const std::function<void(SheetSettings&)>& change)
-{
-    m_needs.job.changeLettering(name, [&](Job& changed) {
-        change(changed.sheet);
-        changed.sheet = sensible(std::move(changed.sheet));
-    });
-}
-
 void HandOffPage::moveThing(std::size_t laid, const Placement& there)
 {
     const auto& plan = m_needs.model.plan();
@@ -447,7 +439,7 @@ void HandOffPage::moveThing(std::size_t laid, const Placement& there)
     std::size_t first = thing.sheet;
     while (first > 0 && plan->sheets[first - 1].material == plan->sheets[thing.sheet].material)
         --first;
-    changeSheet(tr("move it on the sheet"), [&](SheetSettings& sheet) {
+    m_needs.job.changeSheet(tr("move it on the sheet"), [&](SheetSettings& sheet) {
         std::erase_if(sheet.by_hand, [&](const Placement& p) { return p.item == thing.number; });
         Placement wish = there;
         wish.item = thing.number;

@@ -98,7 +98,6 @@ private:
     void showPanel();
     void showMoment();
     void showPattern();
-    void changeSheet(const QString& name, const std::function<void(SheetSettings&)>& change);
     void moveThing(std::size_t laid, const Placement& there);
     QString sayMoment() const;
     /// Made once for what is shown; null where that is gone.

@@ -35,20 +35,15 @@ LeftOutCard::LeftOutCard(JobModel& job, const Theme& theme, QWidget* parent) : Q
         made->setProperty("role", QStringLiteral("main"));
         return made;
     };
-    const auto changeSheet = [this](const QString& name, const std::function<void(SheetSettings&)>& change) {
-        m_job.changeLettering(name, [&](Job& changed) {
-            change(changed.sheet);
-            changed.sheet = sensible(std::move(changed.sheet));
-        });
-    };
     m_turn = mainButton("handoffTurn");
     m_turn->setText(tr("Turn by a quarter"));
-    connect(m_turn, &QPushButton::clicked, this, [changeSheet] {
-        changeSheet(tr("turn by a quarter"), [](SheetSettings& sheet) { sheet.turns = Turns::Quarter; });
+    connect(m_turn, &QPushButton::clicked, this, [this] {
+        m_job.changeSheet(tr("turn by a quarter"),
+                          [](SheetSettings& sheet) { sheet.turns = Turns::Quarter; });
     });
     m_roomier = mainButton("handoffRoomier");
-    connect(m_roomier, &QPushButton::clicked, this, [this, changeSheet] {
-        changeSheet(tr("choose the material"), [this](SheetSettings& sheet) {
+    connect(m_roomier, &QPushButton::clicked, this, [this] {
+        m_job.changeSheet(tr("choose the material"), [this](SheetSettings& sheet) {
             sheet.material = m_card->id;
             sheet.size.reset();
             sheet.by_hand.clear();
