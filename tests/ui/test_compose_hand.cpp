@@ -349,7 +349,8 @@ void TestComposeHand::aPieceOnACircleFollowsTheHand()
         return s.page().composed()->to_mm.map({(ink.x0 + ink.x1) / 2, (ink.y0 + ink.y1) / 2});
     };
     const Point before = middle() - middleOf(s, 0);
-    const QPointF from = s.view().toScreen({middle().x, -middle().y});
+    const QPointF from =
+        s.view().toScreen({middle().x, -middle().y}).toPoint(); // a hand presses whole pixels
     const double scale = s.view().pixelsPerMm();
     s.press(from, from + QPointF(25, -20));
     QVERIFY(length(middle() - middleOf(s, 0) - before - Point{25 / scale, 20 / scale}) < 0.5);
