@@ -109,10 +109,11 @@ private:
             if (fit.deviation <= m_tolerance) {
                 kept = fit;
                 joined = tried;
-            } else if (!isKink(at +
-                               tried)) { // what ends in a kink may fail where what leads past it does not
-                break;
+                continue;
             }
+            // What ends in a kink may fail where what leads past it does not.
+            if (!isKink(at + tried))
+                break;
         }
         out.segments.push_back(kept.segment);
         deviation = std::max(deviation, kept.deviation);

@@ -35,8 +35,8 @@ struct Reduction
     bool is_everywhere = true;
 };
 
-/// Joins smooth neighbours, and those that meet at no more than `corner_deg`, into single cubics. Corners stay, straight lines stay straight, and the nodes that
-/// carry the width and height of the whole stay where they are.
+/// Joins neighbours that meet at less than `corner_deg` into single cubics. Corners stay, straight lines stay straight, and
+/// the nodes that carry the width and height of the whole stay where they are.
 /// Shape:  a valid outline in and out. A ring is bent by no more than a fifth of its own size; where rings
 ///         would cross, those that do are halved in tolerance, twelve times at most, after which they stay as
 ///         they are.
@@ -47,7 +47,7 @@ Result<Reduction> reduceNodes(const Outline& outline, Unit unit, const ReduceOpt
 
 enum class NodeKind { Corner, Smooth };
 
-/// The node at the start of segment `index`.
+/// The node at the start of segment `index`: smooth where the outline turns by less than `corner_deg`.
 NodeKind nodeKind(const Contour& ring, std::size_t index, double corner_deg = kSmooth_deg);
 
 } // namespace ink
