@@ -35,16 +35,18 @@ std::function<bool(const Segment&)> drawnSegments(const Outline& drawn)
     return [known = std::move(known), keyOf](const Segment& s) { return known.contains(keyOf(s)); };
 }
 
-Result<Outline> withFewerNodes(const Outline& drawn, const Outline& after, std::span<const Box> changed,
-                               Unit unit, const CancelToken& cancel)
+Result<Outline> withFewerNodes(const std::function<bool(const Segment&)>& isDrawn, const Outline& after,
+                               std::span<const Box> changed, Unit unit, const CancelToken& cancel)
 {
     ReduceOptions options;
     options.tolerance = kSimpler_u * unit.u;
     options.corner_deg = kKink_deg;
     options.cancel = cancel;
-    options.keeps = [isDrawn = drawnSegments(drawn), changed](const Segment& s) {
+    options.keeps = [&](const Segment& s) {
+        if (isDrawn(s))
+            return true;
         const Box box = s.bounds();
-        return std::ranges::none_of(changed, [&](const Box& c) { return isInside(box, c); }) || isDrawn(s);
+        return std::ranges::none_of(changed, [&](const Box& c) { return isInside(box, c); });
     };
     auto reduced = reduceNodes(after, unit, options);
     if (!reduced)
@@ -68,7 +70,7 @@ Result<Outline> changedBy(const Outline& outline, const Outline& change, Boolean
     if (!made)
         return made;
     const Outline kept = withCurvesOf(near, std::move(*made), kSameCurve_u * unit.u);
-    auto simple = withFewerNodes(near, kept, boxes, unit, cancel);
+    auto simple = withFewerNodes(drawnSegments(near), kept, boxes, unit, cancel);
     if (!simple)
         return simple;
     std::vector<Contour> rings = toPaths(*simple);

@@ -20,11 +20,11 @@ Result<Outline> changedBy(const Outline& outline, const Outline& change, Boolean
 /// Tells of a segment whether it lies in `drawn`, to the bit.
 std::function<bool(const Segment&)> drawnSegments(const Outline& drawn);
 
-/// `after` with as few nodes as say the same within half a u, where it changed: segments of `drawn`, and those that reach out of all
-/// of the boxes `changed`, stay to the bit.
+/// `after` with as few nodes as say the same within half a u, where it changed: segments that `isDrawn` is true of, and those that
+/// reach out of all of the boxes `changed`, stay to the bit.
 /// Errors: those of reduceNodes().
-Result<Outline> withFewerNodes(const Outline& drawn, const Outline& after, std::span<const Box> changed,
-                               Unit unit, const CancelToken& cancel);
+Result<Outline> withFewerNodes(const std::function<bool(const Segment&)>& isDrawn, const Outline& after,
+                               std::span<const Box> changed, Unit unit, const CancelToken& cancel);
 
 /// `after`, with every curve that is the one of `before` within `tolerance` put back to the bit.
 Outline withCurvesOf(const Outline& before, Outline after, double tolerance);

@@ -158,7 +158,7 @@ Result<Outline> withoutTeeth(const Outline& drawn, const Outline& mended, std::s
         }
         even = std::move(after);
     }
-    return withFewerNodes(drawn, nested(std::move(even)), changed, unit, cancel);
+    return withFewerNodes(isDrawn, nested(std::move(even)), changed, unit, cancel);
 }
 
 } // namespace ink
