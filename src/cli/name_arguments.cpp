@@ -71,9 +71,12 @@ std::vector<MadeName> namesOf(Job& job, const FindLetters& letters, bool is_mend
 {
     const ComposeOptions options{{}, std::make_shared<WeldCache>(), std::make_shared<SettingCache>(), 0.02};
     auto names = makeNames(job, letters, options);
-    if (is_mended) {
+    for (int round = 0; is_mended && round < kMostMendAll; ++round) {
+        const Job before = job;
         for (const auto& name : names)
             mendAll(job, name.findings);
+        if (job == before)
+            break;
         names = makeNames(job, letters, options);
     }
     if (names.size() > 1)

@@ -43,8 +43,7 @@ Result<void> runProof(const ProofArguments& a)
     auto proof = proofOf(*composed, job, *known);
     if (!proof)
         return fail(proof.error());
-    if (a.job.asks("all")) {
-        mendAll(job, proof->findings);
+    for (int round = 0; a.job.asks("all") && round < kMostMendAll && mendAll(job, proof->findings); ++round) {
         composed = composeDesign(job, letters, options);
         if (!composed)
             return fail(composed.error());

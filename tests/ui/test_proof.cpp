@@ -86,6 +86,7 @@ class TestProof : public QObject
     Q_OBJECT
 private slots:
     void aVinylNameFromTheKeyboard();
+    void whatMendingMakesIsMendedWithIt();
     void aPlaceIsMendedThereAndNowhereElse();
     void whatIsLeftStaysLeftAndIsUndone();
     void holdingSpaceShowsTheUnmendedWords();
@@ -135,6 +136,33 @@ void TestProof::aVinylNameFromTheKeyboard()
     QVERIFY(s.find<QWidget>("messageLine")->isVisible());
     s.window->jobModel().setPurpose(Purpose::Gift); // nor when the job went on
     QVERIFY(!s.find<QWidget>("messageLine")->isVisible());
+}
+
+/// Strokes made thicker leave a middle of the H too small, which it was not before.
+void TestProof::whatMendingMakesIsMendedWithIt()
+{
+    Sitting s(jobOf("Fennmoor Honey", Process::KnifeVinyl, 120, "HartsorrelScript.ttf"));
+    QCOMPARE(s.count(FindingKind::SmallMiddle), std::size_t(0));
+    const auto before = s.findings().size();
+    const int undo_before = s.window->jobModel().undoStack().count();
+    Job once = s.window->jobModel().job();
+    QVERIFY(ink::mendAll(once, s.findings()));
+    QVERIFY(std::ranges::find(once.lettering.mendings, MendingKind::FillMiddles, &Mending::kind) ==
+            once.lettering.mendings.end());
+
+    s.page().mendAll();
+    s.rest();
+    QVERIFY(std::ranges::find(s.mendings(), MendingKind::FillMiddles, &Mending::kind) != s.mendings().end());
+    QCOMPARE(s.count(FindingKind::SmallMiddle), std::size_t(0));
+    Job again = s.window->jobModel().job();
+    QVERIFY(!ink::mendAll(again, s.findings()));
+    QVERIFY2(s.told().contains(QStringLiteral("strokes thicker")), qPrintable(s.told()));
+    // One press, one step; what is done next is one of its own.
+    QCOMPARE(s.window->jobModel().undoStack().count(), undo_before + 1);
+    s.window->jobModel().undoStack().undo();
+    s.rest();
+    QCOMPARE(s.findings().size(), before);
+    QVERIFY(s.mendings().empty());
 }
 
 void TestProof::aPlaceIsMendedThereAndNowhereElse()

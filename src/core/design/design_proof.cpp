@@ -336,8 +336,9 @@ void tellCharacters(Mended& mended, const Setting& setting)
         toCharacters(left.finding, setting);
 }
 
-void mendAll(Job& job, const std::vector<ProofFinding>& findings)
+bool mendAll(Job& job, const std::vector<ProofFinding>& findings)
 {
+    const Job before = job;
     auto& mendings = job.lettering.mendings;
     for (const auto& finding : findings) {
         if (finding.kind == FindingKind::Nodes && job.finishing.reduce_mm < 0.02)
@@ -352,6 +353,7 @@ void mendAll(Job& job, const std::vector<ProofFinding>& findings)
         else if (isOneMeasure(usual->kind, finding.kind)) // it was made for finer work
             rule->to = std::max(rule->to, usual->to);
     }
+    return job != before;
 }
 
 } // namespace ink

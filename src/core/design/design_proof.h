@@ -58,8 +58,11 @@ std::optional<Point> placeOf(const ComposedDesign& composed, const MendingPlace&
 /// Numbers of letters become the characters of the words that they begin with.
 void tellCharacters(Mended& mended, const Setting& setting);
 
-/// All that has a usual mending, each kind as one rule; what is left as it is stays so.
-void mendAll(Job& job, const std::vector<ProofFinding>& findings);
+/// All that has a usual mending, each kind as one rule; what is left as it is stays so. False where the job says all of it already.
+/// What a mending makes may be of another kind (a middle that strokes leave too small): asked again with what is found then, up to
+/// kMostMendAll times, it is mended too.
+bool mendAll(Job& job, const std::vector<ProofFinding>& findings);
+inline constexpr int kMostMendAll = 3;
 
 /// The report of `uink proof` (docs/formats/proof-report.md): one JSON object.
 void writeProofReport(std::ostream& out, const ComposedDesign& composed, const DesignProof& proof,

@@ -3,6 +3,7 @@
 #include "core/geometry/boolean.h"
 #include "core/geometry/bridge.h"
 #include "core/geometry/reduce.h"
+#include "core/proof/changed_outline.h"
 
 #include <algorithm>
 #include <array>
@@ -71,26 +72,30 @@ Result<Finished> finish(const Outline& welded_mm, const Finishing& finishing, do
     }
     if (out.outline_mm.pieces.empty())
         return fail(ErrorCode::NothingToCut, {}, "the offset leaves nothing of them");
-    const auto reduce = [&](Outline outline) -> Result<Outline> {
+    std::size_t gone = 0;
+    const auto reduce = [&](Outline outline, std::function<bool(const Segment&)> keeps) -> Result<Outline> {
         if (finishing.reduce_mm <= 0.0)
             return outline;
-        auto reduced = reduceNodes(outline, unit, {finishing.reduce_mm, cancel});
+        auto reduced = reduceNodes(outline, unit, {finishing.reduce_mm, cancel, std::move(keeps)});
         if (!reduced)
             return fail(reduced.error());
-        out.nodes_before_reduction = reduced->nodes_before;
-        out.largest_deviation_mm = reduced->largest_deviation;
-        out.is_reduced_everywhere = reduced->is_everywhere;
+        gone += reduced->nodes_before - reduced->nodes_after;
+        out.nodes_before_reduction = gone + reduced->nodes_after;
+        out.largest_deviation_mm = std::max(out.largest_deviation_mm, reduced->largest_deviation);
+        out.is_reduced_everywhere = out.is_reduced_everywhere && reduced->is_everywhere;
         return std::move(reduced->outline);
     };
-    if (mendings.empty()) {
-        auto reduced = reduce(std::move(out.outline_mm));
-        if (!reduced)
-            return fail(reduced.error());
-        out.outline_mm = std::move(*reduced);
+    // Before the mendings: what they do not touch is the same with them and without, to the bit.
+    auto reduced = reduce(std::move(out.outline_mm), {});
+    if (!reduced)
+        return fail(reduced.error());
+    out.outline_mm = std::move(*reduced);
+    if (mendings.empty())
         return out;
-    }
     MendingRequest asked = request;
-    asked.then = reduce; // looked at once, as it will be cut
+    asked.then = [&, isDrawn = drawnSegments(out.outline_mm)](Outline mended) {
+        return reduce(std::move(mended), isDrawn);
+    }; // looked at once, as it will be cut
     auto mended = mend(out.outline_mm, mendings, asked);
     if (!mended)
         return fail(mended.error());

@@ -14,7 +14,7 @@
 
 namespace ink {
 
-/// All lengths at the finished size; zero leaves a step out. The steps run in this order.
+/// All lengths at the finished size; zero leaves a step out. The steps run in this order, mendings after them.
 struct Finishing
 {
     /// Letters nearer than this, or hanging together by less, are joined by a bridge of this width.
@@ -46,7 +46,8 @@ struct Finished
 /// Errors: DistanceOutOfRange (a bridge or a reduction up to 100 mm, an offset up to 1 m either way).
 Result<void> checkFinishing(const Finishing& finishing);
 
-/// `em_mm` sets the tolerances. `mendings` come after the border, before fewer nodes; `request` is used where there are some.
+/// `em_mm` sets the tolerances. `mendings` come last, on the outline with fewer nodes, and what they make gets fewer nodes by itself;
+/// `request` is used where there are some.
 /// Errors: those of checkFinishing, bridgeTouching, offset, mend and reduceNodes; NothingToCut when no ink is left.
 Result<Finished> finish(const Outline& welded_mm, const Finishing& finishing, double em_mm,
                         std::span<const PlacedMending> mendings = {}, const MendingRequest& request = {},

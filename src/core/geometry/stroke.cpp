@@ -77,6 +77,7 @@ OpenPath smoothed(std::span<const Point> samples, double tolerance)
 namespace {
 
 constexpr double kOuterTurnCosine = 0.94; // of 20 degrees
+constexpr double kSteepest = 0.95;        // growth of a radius
 /// Of the tolerance: what a centre that is left out may be off by, in place and radius together.
 constexpr double kThinned = 0.5;
 
@@ -84,6 +85,26 @@ void addQuarter(Contour& ring, Point centre, Point from, Point to)
 {
     ring.segments.push_back(Segment::cubic(centre + from, centre + from + to * kArcHandle,
                                            centre + to + from * kArcHandle, centre + to));
+}
+
+Point leftOf(Point d)
+{
+    return {-d.y, d.x};
+}
+
+/// The arc about `centre` from one of its radii to another, to the left, of less than a half turn.
+void addArc(Contour& ring, Point centre, Point from, Point to)
+{
+    constexpr double kMostOfOneCubic = 1.6; // a little over a quarter
+    const double turn = std::atan2(cross(from, to), dot(from, to));
+    if (turn > kMostOfOneCubic) {
+        const Point half = unitVector(from + to, leftOf(from)) * length(from);
+        addArc(ring, centre, from, half);
+        return addArc(ring, centre, half, to);
+    }
+    const double handle = 4.0 / 3.0 * std::tan(turn / 4.0);
+    ring.segments.push_back(Segment::cubic(centre + from, centre + from + leftOf(from) * handle,
+                                           centre + to - leftOf(to) * handle, centre + to));
 }
 
 /// Without the centres that the others say already. An axis trembles by less than the pen is wide, and each turn would be a
@@ -167,22 +188,33 @@ Contour ringOf(const PenWay& way, double tolerance)
         addQuarter(ring, centres[0], b * -1.0, a);
         return ring;
     }
-    const auto leftOf = [](Point d) { return Point{-d.y, d.x}; };
+    // How fast the radius grows from one centre to the next; where a disc holds the one before there is no edge between them.
+    std::vector<double> growth(n + 1, 0.0);
+    for (std::size_t i = 1; i < n; ++i)
+        growth[i] = std::clamp((radii[i] - radii[i - 1]) / length(centres[i] - centres[i - 1]), -kSteepest,
+                               kSteepest);
+    growth[0] = growth[1];
+    growth[n] = growth[n - 1];
+    // Where the edge of a pen that goes this way touches the disc: behind its middle when it grows.
+    const auto touching = [](Point way, double grows, double side, double radius) {
+        return leftOf(way) * (side * radius * std::sqrt(1.0 - grows * grows)) - way * (radius * grows);
+    };
     std::vector<Point> left, right;
     for (std::size_t i = 0; i < n; ++i) {
         const Point in = unitVector(i > 0 ? centres[i] - centres[i - 1] : centres[1] - centres[0]);
         const Point out = unitVector(i + 1 < n ? centres[i + 1] - centres[i] : centres[i] - centres[i - 1]);
-        const Point between = leftOf(length(in + out) > 0.1 ? unitVector(in + out) : in);
+        const Point between = length(in + out) > 0.1 ? unitVector(in + out) : in;
         const bool is_turn = dot(in, out) < kOuterTurnCosine;
         const bool turns_left = dot(leftOf(in), out) > 0.0;
         const auto add = [&](std::vector<Point>& side, double sign, bool is_outer) {
             if (is_turn && is_outer)
-                side.push_back(centres[i] + leftOf(in) * (sign * radii[i]));
-            const Point beside = centres[i] + between * (sign * radii[i]);
+                side.push_back(centres[i] + touching(in, growth[i], sign, radii[i]));
+            const Point beside =
+                centres[i] + touching(between, 0.5 * (growth[i] + growth[i + 1]), sign, radii[i]);
             if (side.empty() || length(beside - side.back()) > kStandingStill * radii[i])
                 side.push_back(beside);
             if (is_turn && is_outer)
-                side.push_back(centres[i] + leftOf(out) * (sign * radii[i]));
+                side.push_back(centres[i] + touching(out, growth[i + 1], sign, radii[i]));
         };
         add(left, 1.0, !turns_left);
         add(right, -1.0, turns_left);
@@ -192,14 +224,15 @@ Contour ringOf(const PenWay& way, double tolerance)
         if (side->size() < 2)
             side->push_back(side->front() + Point{kStandingStill * radii[0], 0.0});
     ring.segments = smoothed(closeTogether(right, radii[0]), tolerance).segments;
-    const Point ahead = unitVector(centres[n - 1] - centres[n - 2]) * radii[n - 1];
-    addQuarter(ring, centres[n - 1], leftOf(ahead) * -1.0, ahead);
-    addQuarter(ring, centres[n - 1], ahead, leftOf(ahead));
+    const auto cap = [&](std::size_t i, Point way, double grows) {
+        const Point ahead = way * radii[i];
+        addArc(ring, centres[i], touching(way, grows, -1.0, radii[i]), ahead);
+        addArc(ring, centres[i], ahead, touching(way, grows, 1.0, radii[i]));
+    };
+    cap(n - 1, unitVector(centres[n - 1] - centres[n - 2]), growth[n]);
     std::ranges::copy(smoothed(closeTogether(left, radii[0]), tolerance).segments,
                       std::back_inserter(ring.segments));
-    const Point back = unitVector(centres[0] - centres[1]) * radii[0];
-    addQuarter(ring, centres[0], leftOf(back) * -1.0, back);
-    addQuarter(ring, centres[0], back, leftOf(back));
+    cap(0, unitVector(centres[0] - centres[1]), -growth[0]);
     for (std::size_t i = 0; i < ring.segments.size(); ++i) { // to the bit
         auto& next = ring.segments[(i + 1) % ring.segments.size()];
         next = next.withEnds(ring.segments[i].end(), next.end());

@@ -35,27 +35,32 @@ std::function<bool(const Segment&)> drawnSegments(const Outline& drawn)
     return [known = std::move(known), keyOf](const Segment& s) { return known.contains(keyOf(s)); };
 }
 
-Result<Outline> withFewerNodes(const std::function<bool(const Segment&)>& isDrawn, const Outline& after,
-                               std::span<const Box> changed, Unit unit, const CancelToken& cancel)
+std::function<bool(const Segment&)> stayingSegments(const Outline& drawn, std::span<const Box> changed)
 {
-    ReduceOptions options;
-    options.tolerance = kSimpler_u * unit.u;
-    options.corner_deg = kKink_deg;
-    options.cancel = cancel;
-    options.keeps = [&](const Segment& s) {
+    return [isDrawn = drawnSegments(drawn), changed](const Segment& s) {
         if (isDrawn(s))
             return true;
         const Box box = s.bounds();
         return std::ranges::none_of(changed, [&](const Box& c) { return isInside(box, c); });
     };
+}
+
+Result<Outline> withFewerNodes(const std::function<bool(const Segment&)>& stays, const Outline& after,
+                               Unit unit, const CancelToken& cancel)
+{
+    ReduceOptions options;
+    options.tolerance = kSimpler_u * unit.u;
+    options.corner_deg = kKink_deg;
+    options.cancel = cancel;
+    options.keeps = stays;
     auto reduced = reduceNodes(after, unit, options);
     if (!reduced)
         return fail(reduced.error());
     return std::move(reduced->outline);
 }
 
-Result<Outline> changedBy(const Outline& outline, const Outline& change, BooleanOp op, Unit unit,
-                          const CancelToken& cancel)
+Result<Outline> changedBy(const Outline& outline, const Outline& change, std::span<const Box> changed,
+                          BooleanOp op, Unit unit, const CancelToken& cancel)
 {
     Outline near, out;
     std::vector<Box> boxes;
@@ -70,7 +75,7 @@ Result<Outline> changedBy(const Outline& outline, const Outline& change, Boolean
     if (!made)
         return made;
     const Outline kept = withCurvesOf(near, std::move(*made), kSameCurve_u * unit.u);
-    auto simple = withFewerNodes(drawnSegments(near), kept, boxes, unit, cancel);
+    auto simple = withFewerNodes(stayingSegments(near, changed), kept, unit, cancel);
     if (!simple)
         return simple;
     std::vector<Contour> rings = toPaths(*simple);

@@ -84,16 +84,16 @@ std::optional<OpenPath> evened(std::span<const Segment> stretch, double width, d
     return smoothed(mean, tolerance);
 }
 
-/// One ring without its teeth; `isDrawn` tells of a segment that it stays as it is.
-template <typename IsDrawn>
-Contour withEvenStretches(const Contour& ring, double width, double tolerance, const IsDrawn& isDrawn,
+/// One ring without its teeth; `stays` tells of a segment that it stays as it is.
+template <typename Stays>
+Contour withEvenStretches(const Contour& ring, double width, double tolerance, const Stays& stays,
                           std::span<const Box> boxes)
 {
     const std::size_t n = ring.segments.size();
     const auto at = [&](std::size_t i) -> const Segment& { return ring.segments[i % n]; };
     const auto isLoose = [&](std::size_t i) {
         const Segment& s = at(i);
-        return length(s.end() - s.start()) < kShort * width && !isDrawn(s);
+        return length(s.end() - s.start()) < kShort * width && !stays(s);
     };
     std::size_t first = 0;
     while (first < n && isLoose(first))
@@ -134,7 +134,7 @@ Contour withEvenStretches(const Contour& ring, double width, double tolerance, c
 Result<Outline> withoutTeeth(const Outline& drawn, const Outline& mended, std::span<const Box> changed,
                              double width, Unit unit, const CancelToken& cancel)
 {
-    const auto isDrawn = drawnSegments(drawn);
+    const auto stays = stayingSegments(drawn, changed);
     const auto isCrossing = [&](const Paths& rings) {
         return !detail::crossingsOf(rings, kCrossingDepth_u * unit.u).empty();
     };
@@ -144,7 +144,7 @@ Result<Outline> withoutTeeth(const Outline& drawn, const Outline& mended, std::s
         boxes.push_back(ring.bounds());
     Paths even;
     for (const auto& ring : before)
-        even.push_back(withEvenStretches(ring, width, kTolerance_u * unit.u, isDrawn, boxes));
+        even.push_back(withEvenStretches(ring, width, kTolerance_u * unit.u, stays, boxes));
     if (even != before && isCrossing(even)) { // one at a time
         Paths after = before;
         for (std::size_t i = 0; i < before.size(); ++i) {
@@ -158,7 +158,7 @@ Result<Outline> withoutTeeth(const Outline& drawn, const Outline& mended, std::s
         }
         even = std::move(after);
     }
-    return withFewerNodes(isDrawn, nested(std::move(even)), changed, unit, cancel);
+    return withFewerNodes(stays, nested(std::move(even)), unit, cancel);
 }
 
 } // namespace ink

@@ -6,6 +6,7 @@
 #include "core/geometry/nesting.h"
 #include "core/geometry/stroke.h"
 #include "core/proof/changed_outline.h"
+#include "core/proof/meant_runs.h"
 
 #include <algorithm>
 #include <cmath>
@@ -17,12 +18,8 @@
 namespace ink {
 namespace {
 
-/// Of the width: how far the band's middle may stray from the axis.
-constexpr double kBandTolerance = 0.02;
-constexpr double kMostBandTolerance_u = 1.0;
 /// A little more than asked, so that what was mended is found in order again.
 constexpr double kSurplus = 0.01;
-constexpr double kOverGap = 1.06; // what fills a gap reaches into its sides
 /// Of a stroke (a gap) that is narrower than its limit, this much is kept when the other kind is mended beside it.
 constexpr double kKept = 1.0 - kMendedShare;
 constexpr double kKeptWhole_u = 8.0;
@@ -30,33 +27,9 @@ constexpr double kEdge_u = 2.0;
 /// Of the width squared: what comes off smaller than this when a gap is opened is a crumb, no piece.
 constexpr double kCrumb = 0.02;
 
-double toleranceOf(double width, Unit unit)
-{
-    return std::min(kBandTolerance * width, kMostBandTolerance_u * unit.u);
-}
-
-/// A run and its branch.
-struct Meant
-{
-    const Branch* branch;
-    BranchRun run;
-};
-
-std::vector<Meant> meantRuns(const OutlineProof& proof, bool is_ink, double width, const ChooseRun& choose)
-{
-    std::vector<Meant> out;
-    for (const auto& branch : proof.branches())
-        if (branch.is_ink == is_ink)
-            for (const auto& run : narrowRuns(branch, width))
-                if (narrowestOf(branch, run).width < (1.0 - kMendedShare) * width &&
-                    isLost(branch, run, width) && (!choose || choose(branch, run)))
-                    out.push_back({&branch, run});
-    return out;
-}
-
 OpenPath pathOf(const Branch& branch, const BranchRun& run, double width, Unit unit)
 {
-    const double tolerance = toleranceOf(width, unit);
+    const double tolerance = bandTolerance(width, unit);
     auto centres = centresAlong(branch, run, 0.25 * width);
     if (branch.is_ring && run.length() >= branch.length() - 1e-9 * width)
         centres.back() = centres.front();
@@ -185,17 +158,20 @@ Guards guardsOf(const OutlineProof& proof, bool is_ink, double width, const IsNe
     return guards;
 }
 
-/// The middle that this place lies in: the innermost of them, where a letter stands in a frame.
-std::optional<std::size_t> middleAt(const OutlineProof& proof, Point p)
+/// The middle that a smaller one lies in: the innermost that is large enough, where letters stand in frames. A place inside its ring may
+/// lie in what stands in it.
+std::optional<std::size_t> middleAround(const OutlineProof& proof, const PartSize& part)
 {
+    const Point p = part.at;
+    const double least_area = part.area * (1.0 - 1e-6);
     std::optional<std::size_t> innermost;
     std::size_t number = 0;
     for (const auto& piece : proof.outline().pieces)
         for (const auto& middle : piece.middles) {
             const PartSize& size = proof.middles()[number];
             const Box& box = size.box;
-            if (p.x > box.x0 && p.x < box.x1 && p.y > box.y0 && p.y < box.y1 && encloses(middle, p) &&
-                (!innermost || size.area < proof.middles()[*innermost].area))
+            if (size.area >= least_area && p.x > box.x0 && p.x < box.x1 && p.y > box.y0 && p.y < box.y1 &&
+                encloses(middle, p) && (!innermost || size.area < proof.middles()[*innermost].area))
                 innermost = number;
             ++number;
         }
@@ -208,7 +184,7 @@ Result<Outline> guarded(Outline change, const Guards& guards, double width, Unit
 {
     if (!guards.ways.empty()) {
         OffsetOptions pen;
-        pen.tolerance = toleranceOf(width, unit);
+        pen.tolerance = bandTolerance(width, unit);
         pen.cancel = cancel;
         auto guard = stroked(guards.ways, unit, pen);
         if (!guard)
@@ -224,7 +200,7 @@ Result<Outline> guarded(Outline change, const Guards& guards, double width, Unit
 }
 
 /// Without the pieces that none of the runs runs through.
-Outline onRuns(Outline band, const std::vector<Meant>& runs, double width)
+Outline onRuns(Outline band, const std::vector<MeantRun>& runs, double width)
 {
     std::vector<Point> seeds;
     for (const auto& [branch, run] : runs) {
@@ -253,7 +229,7 @@ Outline withoutNewMiddles(const OutlineProof& proof, Outline outline)
     const auto parts = partsOf(outline).middles;
     std::map<std::size_t, std::size_t> kept;
     for (std::size_t i = 0; i < parts.size(); ++i)
-        if (const auto old = middleAt(proof, parts[i].at))
+        if (const auto old = middleAround(proof, parts[i]))
             if (const auto [it, is_first] = kept.emplace(*old, i);
                 !is_first && parts[it->second].area < parts[i].area)
                 it->second = i;
@@ -291,7 +267,7 @@ Result<Widening> widened(const OutlineProof& proof, bool is_ink, const WidenOpti
         return out;
     const double width = options.width * (1.0 + kSurplus);
     OffsetOptions pen;
-    pen.tolerance = toleranceOf(width, unit);
+    pen.tolerance = bandTolerance(width, unit);
     pen.cancel = options.cancel;
     std::vector<OpenPath> paths;
     for (const auto& [branch, run] : runs) {
@@ -323,8 +299,8 @@ Result<Widening> widened(const OutlineProof& proof, bool is_ink, const WidenOpti
     if (!band)
         return fail(band.error());
     *band = onRuns(std::move(*band), runs, width);
-    auto made = changedBy(proof.outline(), *band, is_ink ? BooleanOp::Union : BooleanOp::Subtract, unit,
-                          options.cancel);
+    auto made = changedBy(proof.outline(), *band, out.boxes, is_ink ? BooleanOp::Union : BooleanOp::Subtract,
+                          unit, options.cancel);
     if (!made)
         return fail(made.error());
     out.outline = is_ink ? withoutNewMiddles(proof, std::move(*made))
@@ -369,59 +345,6 @@ Result<Widening> thickenStrokes(const OutlineProof& proof, const WidenOptions& o
 Result<Widening> openGaps(const OutlineProof& proof, const WidenOptions& options)
 {
     return widened(proof, false, options);
-}
-
-Result<Widening> closeGaps(const OutlineProof& proof, const WidenOptions& options)
-{
-    const Unit unit = proof.unit();
-    Widening out{proof.outline(), 0, {}};
-    const auto runs = meantRuns(proof, false, options.width, options.choose);
-    if (runs.empty())
-        return out;
-    OffsetOptions pen;
-    pen.tolerance = toleranceOf(options.width, unit);
-    pen.cancel = options.cancel;
-    // Discs a little larger than the circles of the gap; where the gap is wide enough again, a hollow is left.
-    std::vector<PenWay> ways;
-    std::vector<OpenPath> hollows;
-    for (const auto& [branch, run] : runs) {
-        Box box;
-        const double step = 0.1 * options.width;
-        // The whole narrow stretch: what was shortened so that nothing be cut too deep is filled here.
-        BranchRun whole = run;
-        if (branch->start.is_free && run.from <= 0.5 * options.width)
-            whole.from = 0.0;
-        if (branch->end.is_free && branch->length() - run.to <= 0.5 * options.width)
-            whole.to = branch->length();
-        PenWay way;
-        const int steps = std::max(1, static_cast<int>(std::ceil(whole.length() / step)));
-        for (int k = 0; k <= steps; ++k) {
-            const auto place = placeAt(*branch, std::lerp(whole.from, whole.to, double(k) / steps));
-            box.add(place.centre);
-            way.centres.push_back(place.centre);
-            way.radii.push_back(0.5 * kOverGap * std::max(place.width, 0.05 * options.width));
-        }
-        ways.push_back(std::move(way));
-        for (const double along : {whole.from, whole.to})
-            if (const auto place = placeAt(*branch, along); place.width >= 0.98 * options.width)
-                hollows.push_back(OpenPath{{Segment::line(place.centre, place.centre)}});
-        out.boxes.push_back(grownBy(box, 0.65 * options.width));
-    }
-    auto fill = stroked(ways, unit, pen);
-    if (!fill)
-        return fail(fill.error());
-    auto hollow = stroked(hollows, options.width, unit, pen);
-    if (!hollow)
-        return fail(hollow.error());
-    auto rest = combine(*fill, *hollow, BooleanOp::Subtract, unit, options.cancel);
-    if (!rest)
-        return fail(rest.error());
-    auto made = changedBy(proof.outline(), *rest, BooleanOp::Union, unit, options.cancel);
-    if (!made)
-        return fail(made.error());
-    out.outline = std::move(*made);
-    out.places = runs.size();
-    return out;
 }
 
 } // namespace ink

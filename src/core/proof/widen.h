@@ -1,14 +1,9 @@
 // Strokes made thicker and gaps made wider where they are too narrow, by discs along their axis.
 #pragma once
 
-#include "core/proof/outline_proof.h"
-
-#include <functional>
+#include "core/proof/meant_runs.h"
 
 namespace ink {
-
-/// Which narrow stretches are meant; all where it is empty.
-using ChooseRun = std::function<bool(const Branch&, const BranchRun&)>;
 
 struct Widening
 {
@@ -40,7 +35,11 @@ struct WidenOptions
 Result<Widening> thickenStrokes(const OutlineProof& proof, const WidenOptions& options);
 /// The same for what lies between: the ink less the discs about the gap's axis.
 Result<Widening> openGaps(const OutlineProof& proof, const WidenOptions& options);
-/// Gaps that are narrower are filled; what is left of them ends in a hollow of the width.
+/// Gaps that are narrower are filled, each to where a disc of the width fits into it; pockets that this closes in and that hold no such
+/// disc are filled with them.
+/// Shape:  a valid outline; pieces may meet, and middles may come and go.
+/// Errors: those of stroked(), combine() and offset().
+/// Source: a closing by a disc (J. Serra, as above), of the stretches that are meant.
 Result<Widening> closeGaps(const OutlineProof& proof, const WidenOptions& options);
 
 /// The narrowest place of each stretch that the three above would widen to `width`, nothing chosen.

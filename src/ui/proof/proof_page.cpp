@@ -289,7 +289,8 @@ void ProofPage::proofChanged()
     currentMoved();
     if (m_proof.isUpToDate()) {
         prepareUnmended();
-        tellWhatWasDone();
+        if (!mendsMore())
+            tellWhatWasDone();
     }
     emit figureChanged();
 }
@@ -462,7 +463,7 @@ void ProofPage::placeCallout()
     m_callout->show();
 }
 
-void ProofPage::change(const QString& name, const std::function<void(Job&)>& change)
+void ProofPage::change(const QString& name, const std::function<void(Job&)>& change, Ends ends)
 {
     if (!m_proof.composed() || !m_proof.isUpToDate())
         return; // places are those of another shape
@@ -470,7 +471,8 @@ void ProofPage::change(const QString& name, const std::function<void(Job&)>& cha
     const Job before = m_job.job();
     m_job.endRun();
     m_job.changeLettering(name, change);
-    m_job.endRun();
+    if (ends == Ends::Here)
+        m_job.endRun();
     if (m_job.job() != before)
         m_before = Before{design.finished.mended, design.figures_mm.area};
 }
@@ -569,13 +571,33 @@ void ProofPage::mendAll()
 {
     if (!m_proof.proof() || !m_proof.isUpToDate())
         return;
-    const Job before = m_job.job();
     const auto findings = m_proof.findings();
+    const Job before = m_job.job();
     m_list->setCurrentIndex(m_list->model()->index(0, 0)); // what is left comes first
-    change(tr("mend all"), [&](Job& job) { ink::mendAll(job, findings); });
-    if (m_job.job() == before)
+    change(
+        tr("mend all"), [&](Job& job) { ink::mendAll(job, findings); }, Ends::Later);
+    if (m_job.job() != before)
+        m_mending_all = MendingAll{m_job.job(), kMostMendAll - 1};
+    else
         emit told(findings.empty() ? tr("Nothing has to be mended.")
                                    : tr("What is left has no usual mending: choose for each."));
+}
+
+/// Whether there is more to mend of what mending all has made: part of the same step to undo.
+bool ProofPage::mendsMore()
+{
+    const auto mending = std::exchange(m_mending_all, std::nullopt);
+    if (!mending)
+        return false;
+    if (mending->rounds > 0 && m_job.job() == mending->job) {
+        m_job.changeLettering(tr("mend all"), [&](Job& job) { ink::mendAll(job, m_proof.findings()); });
+        if (m_job.job() != mending->job) {
+            m_mending_all = MendingAll{m_job.job(), mending->rounds - 1};
+            return true;
+        }
+    }
+    m_job.endRun();
+    return false;
 }
 
 void ProofPage::tellWhatWasDone()

@@ -72,8 +72,11 @@ private:
     void placeCallout();
     void prepareUnmended();
     void showUnmended(bool is_wanted);
+    bool mendsMore();
     void tellWhatWasDone();
-    void change(const QString& name, const std::function<void(Job&)>& change);
+    /// Whether a change is a step to undo, or more of it may follow.
+    enum class Ends { Here, Later };
+    void change(const QString& name, const std::function<void(Job&)>& change, Ends ends = Ends::Here);
     void doErrand(const Offer& offer);
     void takeBridgeOff(Job& job, std::size_t bridge) const;
     void addBridge(Job& job, Point at_mm) const;
@@ -108,6 +111,13 @@ private:
         double area_mm2 = 0.0;
     };
     std::optional<Before> m_before;
+    /// All is being mended: the job as it was left, and how often more what the mendings made may be mended too.
+    struct MendingAll
+    {
+        Job job;
+        int rounds = 0;
+    };
+    std::optional<MendingAll> m_mending_all;
 };
 
 } // namespace ink::ui

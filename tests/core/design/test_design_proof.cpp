@@ -184,12 +184,12 @@ void TestDesignProof::allIsMendedToWhatIsHeldNow()
     QVERIFY(made);
     const auto proof = proofOf(*made, job);
     QVERIFY(proof);
-    mendAll(job, proof->findings);
+    QVERIFY(mendAll(job, proof->findings));
     const auto rule = std::ranges::find(job.lettering.mendings, MendingKind::OpenGaps, &Mending::kind);
     QCOMPARE(rule->to, job.limits().gap_mm);
     // How wide a bridge is says nothing of the finding, and is the person's.
     QCOMPARE(job.lettering.mendings[1].to, 1.0);
-    mendAll(job, proof->findings);
+    QVERIFY(!mendAll(job, proof->findings));
     QCOMPARE(std::ranges::count(job.lettering.mendings, MendingKind::OpenGaps, &Mending::kind), 1);
 }
 

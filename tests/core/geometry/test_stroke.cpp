@@ -43,7 +43,8 @@ class TestStroke : public QObject
 private slots:
     void aPenThatStandsStillIsADisc();
     void aStraightWayIsAStadium();
-    void aWideningWayIsATrapezium();
+    void aWideningWayIsTheHullOfItsEnds_data();
+    void aWideningWayIsTheHullOfItsEnds();
     void aRoundWayIsARing();
     void turnsSharperThanThePenAreFilled();
     void fewPlacesSayTheWholeWay();
@@ -71,11 +72,31 @@ void TestStroke::aStraightWayIsAStadium()
     QVERIFY(isNear(box.x0, -1, 1e-3) && isNear(box.x1, 11, 1e-3) && isNear(box.height(), 2, 1e-3));
 }
 
-void TestStroke::aWideningWayIsATrapezium()
+void TestStroke::aWideningWayIsTheHullOfItsEnds_data()
 {
-    // Sides are drawn square to the way: a trapezium and two half discs.
-    const auto cone = drawn({{{{0, 0}, {10, 0}}, {0.5, 1.5}}});
-    QVERIFY(isNear(measure(cone).area, 10 * (0.5 + 1.5) + 0.5 * kPi * (0.25 + 2.25), 0.02));
+    QTest::addColumn<double>("first");
+    QTest::addColumn<double>("last");
+    QTest::newRow("slowly") << 0.5 << 1.5;
+    QTest::newRow("fast") << 0.5 << 6.0;
+    QTest::newRow("narrower") << 5.0 << 1.0;
+}
+
+/// Edges touch both discs: they lean by the angle whose sine is the growth.
+void TestStroke::aWideningWayIsTheHullOfItsEnds()
+{
+    QFETCH(double, first);
+    QFETCH(double, last);
+    const double grows = last - first, edge = std::sqrt(100.0 - grows * grows),
+                 lean = std::asin(grows / 10.0);
+    const double hull =
+        edge * (first + last) + first * first * (0.5 * kPi - lean) + last * last * (0.5 * kPi + lean);
+    PenWay way;
+    for (int k = 0; k <= 20; ++k) {
+        way.centres.push_back({0.5 * k, 0});
+        way.radii.push_back(std::lerp(first, last, k / 20.0));
+    }
+    QVERIFY(isNear(measure(drawn({{{{0, 0}, {10, 0}}, {first, last}}})).area, hull, 0.02));
+    QVERIFY(isNear(measure(drawn({way})).area, hull, 0.02));
 }
 
 void TestStroke::aRoundWayIsARing()

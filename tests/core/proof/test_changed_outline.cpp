@@ -17,7 +17,8 @@ constexpr Unit kUnit = Unit::ofEm(20.0);
 
 Outline changed(const Outline& drawn, const Outline& change)
 {
-    auto made = changedBy(drawn, change, BooleanOp::Union, kUnit, {});
+    const Box box = grownBy(bounds(change), kUnit.u);
+    auto made = changedBy(drawn, change, std::span(&box, 1), BooleanOp::Union, kUnit, {});
     if (!made)
         qFatal("%s", made.error().message().c_str());
     if (const auto judged = validityOf(*made, kUnit.u); !judged.isValid(0.05 * kUnit.u))
