@@ -72,6 +72,7 @@ private slots:
     void twoCirclesWithAGap();
     void aGapKeepsOffThinStrokes();
     void aStrokeKeepsOffTheGapBesideIt();
+    void middlesWithLettersInThemStay();
     void aNotchIsRoundedAndNoDeeper();
     void aGapIsClosedWithAHollow();
     void mendedTwiceIsMendedOnce();
@@ -91,7 +92,7 @@ void TestWiden::aBarBecomesAsWideAsAskedAndNoLonger()
 void TestWiden::whatIsThickEnoughIsNotTouched()
 {
     const auto proof = proofOf({test::rectangle(0, 0, 10, 1.2), test::circle({20, 5}, 4)});
-    QCOMPARE(toPaths(thickened(proof, 1.0)), toPaths(proof.outline()));
+    QCOMPARE(toPaths(thickened(proof, 1.0, 0.5)), toPaths(proof.outline()));
 }
 
 void TestWiden::aDumbBellKeepsItsEnds()
@@ -180,6 +181,28 @@ void TestWiden::aStrokeKeepsOffTheGapBesideIt()
     const InkTest ink(out, 0.001);
     QVERIFY(!ink.isInk({5, 0.30}) && !ink.isInk({5, 0.6})); // 0.2 from the middle of the gap
     QVERIFY(ink.isInk({5, -0.39}));
+}
+
+/// Bands about a ring and a bar that touch close off pockets, which are filled. A letter in a frame beside them lies in the frame's middle, and
+/// has one of its own: neither is a pocket.
+void TestWiden::middlesWithLettersInThemStay()
+{
+    const auto ring = [](Point centre) {
+        return Paths{test::circle(centre, 2), test::circle(centre, 1.75, true)};
+    };
+    Paths shapes{test::rectangle(-1.2, -2.2, 1.2, -1.95), test::rectangle(15, -5, 25, 5),
+                 test::rectangle(15.25, -4.75, 24.75, 4.75, true)};
+    for (const Point centre : {Point{0, 0}, Point{20, 0}})
+        std::ranges::copy(ring(centre), std::back_inserter(shapes));
+    const auto proof = proofOf(shapes);
+    QCOMPARE(proof.middles().size(), std::size_t(3));
+    const auto after = partsOf(thickened(proof, 1.0, 0.5));
+    QCOMPARE(after.pieces.size(), proof.pieces().size());
+    QCOMPARE(after.middles.size(), proof.middles().size());
+    // Half a mm about the middle of a stroke of 0.25.
+    const double wanted = kPi * 1.375 * 1.375;
+    QVERIFY(std::ranges::any_of(
+        after.middles, [&](const PartSize& middle) { return std::abs(middle.area - wanted) < 0.2; }));
 }
 
 void TestWiden::aNotchIsRoundedAndNoDeeper()
