@@ -1,4 +1,7 @@
 // Findings and mendings of whole words: places, letters, files and reports.
+#include "core/geometry/box.h"
+#include "core/geometry/nesting.h"
+#include "core/proof/changed_outline.h"
 #include "tests/support/mended.h"
 
 #include <QJsonArray>
@@ -17,6 +20,8 @@ private slots:
     void mendedEdgesAreEven();
     void wideStrokesLeaveNoCrack();
     void whatStandsInAFrameKeepsItsMiddles();
+    void whatIsNotMendedKeepsItsNodes_data();
+    void whatIsNotMendedKeepsItsNodes();
     void findingsNameTheirLetters();
     void placesFollowTheirLetters();
     void theJobsFileHoldsItAll();
@@ -41,6 +46,46 @@ void TestDesignProof::whatStandsInAFrameKeepsItsMiddles()
     QVERIFY(isValid(*thicker));
     QCOMPARE(thicker->design.figures_mm.pieces, plain->design.figures_mm.pieces);
     QCOMPARE(thicker->design.figures_mm.middles, plain->design.figures_mm.middles);
+}
+
+/// Also where nodes are reduced, as they are for knife and laser from the start: which nodes go must not hang on what is mended elsewhere.
+void TestDesignProof::whatIsNotMendedKeepsItsNodes_data()
+{
+    QTest::addColumn<QString>("font");
+    for (const char* font :
+         {"HartsorrelScript.ttf", "Larkmallow.ttf", "TansyCord.ttf", "QuillbrookScript.ttf", "FennelRow.ttf"})
+        QTest::newRow(font) << font;
+}
+
+void TestDesignProof::whatIsNotMendedKeepsItsNodes()
+{
+    QFETCH(QString, font);
+    Job job = jobOf("Fennmoor Honey", 24.0, font.toStdString().c_str());
+    job.finishing.reduce_mm = 0.01;
+    const auto plain = tryComposed(job);
+    QVERIFY(plain);
+    const auto proof = proofOf(*plain, job);
+    QVERIFY(proof);
+    const auto thin = std::ranges::find(proof->findings, FindingKind::ThinStroke, &ProofFinding::kind);
+    QVERIFY(thin != proof->findings.end());
+    const auto mending = usualMending(*thin, job.limits());
+    QVERIFY(mending);
+    job.lettering.mendings = {*mending};
+    const auto mended = tryComposed(job);
+    QVERIFY(mended);
+    const auto& touched = mended->design.finished.mended.touched;
+    QVERIFY(!touched.empty());
+    const auto isThere = drawnSegments(mended->design.outline_mm);
+    std::size_t asked = 0;
+    for (const auto& ring : toPaths(plain->design.outline_mm))
+        for (const auto& s : ring.segments)
+            if (std::ranges::none_of(touched, [&](const Box& box) { return meets(box, s.bounds()); })) {
+                ++asked;
+                QVERIFY(isThere(s));
+            }
+    QVERIFY(asked >= 20);
+    QVERIFY(mended->design.finished.largest_deviation_mm <= 0.01);
+    QVERIFY(mended->design.finished.nodes_before_reduction > mended->design.figures_mm.nodes);
 }
 
 void TestDesignProof::mendedEdgesAreEven()
