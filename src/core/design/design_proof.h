@@ -62,7 +62,7 @@ void tellCharacters(Mended& mended, const Setting& setting);
 /// What a mending makes may be of another kind (a middle that strokes leave too small): asked again with what is found then, up to
 /// kMostMendAll times, it is mended too.
 bool mendAll(Job& job, const std::vector<ProofFinding>& findings);
-inline constexpr int kMostMendAll = 3;
+inline constexpr int kMostMendAll = 2;
 
 /// The report of `uink proof` (docs/formats/proof-report.md): one JSON object.
 void writeProofReport(std::ostream& out, const ComposedDesign& composed, const DesignProof& proof,

@@ -99,29 +99,32 @@ private:
                                                 : segment(i).pointAt(static_cast<double>(k) / kSamples));
         };
         sample(at);
-        std::size_t joined = 1;
-        detail::CubicFit kept{segment(at), 0.0};
+        std::vector<detail::CubicFit> fits; // for two segments, three, and so on
         for (std::size_t tried = 2; tried <= most; ++tried) {
             sample(at + tried - 1);
-            auto fit = detail::fitCubic(samples, directionAt(at, true), directionAt(at + tried, false));
-            if (fit.deviation <= m_tolerance)
-                fit.deviation = std::max(fit.deviation, apart(fit.segment, at, tried));
-            if (fit.deviation <= m_tolerance) {
-                kept = fit;
-                joined = tried;
-                continue;
-            }
+            fits.push_back(detail::fitCubic(samples, directionAt(at, true), directionAt(at + tried, false)));
             // What ends in a kink may fail where what leads past it does not.
-            if (!isKink(at + tried))
+            if (fits.back().deviation > m_tolerance && !isKink(at + tried))
                 break;
         }
-        out.segments.push_back(kept.segment);
-        deviation = std::max(deviation, kept.deviation);
-        return joined;
+        // Between the samples it is dearer to look: of the longest first.
+        for (std::size_t joined = fits.size() + 1; joined >= 2; --joined) {
+            const auto& fit = fits[joined - 2];
+            if (fit.deviation > m_tolerance)
+                continue;
+            const double reached = std::max(fit.deviation, apart(fit.segment, at, joined));
+            if (reached > m_tolerance)
+                continue;
+            out.segments.push_back(fit.segment);
+            deviation = std::max(deviation, reached);
+            return joined;
+        }
+        out.segments.push_back(segment(at));
+        return 1;
     }
 
     /// The largest distance between a cubic and `count` segments from `at` on, seen from both: samples
-    /// between those the fit has seen, each to the curves themselves.
+    /// between those the fit has seen, each to the curves themselves. Beyond the tolerance, only that it is.
     double apart(const Segment& cubic, std::size_t at, std::size_t count) const
     {
         double largest = 0.0;
@@ -132,6 +135,8 @@ private:
                 const Point p = segment(at + i).pointAt(static_cast<double>(k) / kBetween);
                 near = detail::closestNear(cubic, p, near);
                 largest = std::max(largest, length(cubic.pointAt(near) - p));
+                if (largest > m_tolerance)
+                    return largest;
             }
         std::size_t i = 0; // segment, and place on it, which go along with the cubic
         double t = 0.0;
@@ -148,6 +153,8 @@ private:
                 }
             }
             largest = std::max(largest, best);
+            if (largest > m_tolerance)
+                break;
         }
         return largest;
     }

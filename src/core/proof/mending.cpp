@@ -69,6 +69,8 @@ public:
             return fail(ok.error());
         if (auto ok = blunt(); !ok)
             return fail(ok.error());
+        if (auto ok = tieWhatParted(); !ok)
+            return fail(ok.error());
         if (auto ok = bridge(out); !ok)
             return fail(ok.error());
         if (m_request.then && !m_outline.pieces.empty()) {
@@ -119,6 +121,20 @@ private:
                 return fail(made.error());
             take(std::move(*made));
         }
+        return {};
+    }
+
+    /// Where hardly more than a hair was in a crowd of gaps, opening them may have parted it.
+    Result<void> tieWhatParted()
+    {
+        for (const auto& m : m_mendings)
+            if ((m.kind == MendingKind::TieAll || m.kind == MendingKind::Bar) &&
+                m_outline.pieces.size() > 1) {
+                auto made = tiedTogether(m_outline, m.to, m_request.unit, {}, m_request.cancel);
+                if (!made)
+                    return fail(made.error());
+                take(std::move(*made));
+            }
         return {};
     }
 
@@ -260,7 +276,8 @@ private:
         auto made = combine(m_outline, *clear, BooleanOp::Union, m_request.unit, m_request.cancel);
         if (!made)
             return fail(made.error());
-        take(withCurvesOf(m_outline, std::move(*made), 0.1 * m_request.unit.u));
+        Outline blunted = withCurvesOf(m_outline, std::move(*made), 0.1 * m_request.unit.u);
+        take(withoutNewMiddles(m_proof, std::move(blunted)));
         return {};
     }
 

@@ -69,15 +69,21 @@ Point insideOf(const Contour& ring)
 
 void addPoints(const Contour& ring, std::vector<PointOfInk>& out)
 {
+    constexpr double kFurther = 1.0 / 16.0; // of a segment
     for (std::size_t i = 0; i < ring.segments.size(); ++i) {
-        const Segment& in = ring.segments[i];
-        const Point a = in.endTangent(), b = ring.segments[(i + 1) % ring.segments.size()].startTangent();
+        const Segment &in = ring.segments[i], &next = ring.segments[(i + 1) % ring.segments.size()];
+        const Point a = in.endTangent(), b = next.startTangent(), at = in.end();
         const double turn_deg = std::atan2(cross(a, b), dot(a, b)) * 180 / std::numbers::pi;
-        if (turn_deg <= 180 - kSharpPoint_deg) // ink on the left: a turn to the left is a point of the ink
+        const double angle_deg = 180 - std::abs(turn_deg);
+        if (angle_deg >= kSharpPoint_deg)
+            continue;
+        // Ink on the left: a turn to the left is a point of the ink, one to the right a notch. Where both sides begin in one direction
+        // that is told a little further on.
+        if (cross(at - in.pointAt(1.0 - kFurther), next.pointAt(kFurther) - at) <= 0.0)
             continue;
         const Point inwards = b * (1.0 / length(b)) - a * (1.0 / length(a));
         const double l = length(inwards);
-        out.push_back({in.end(), 180 - turn_deg, l > 0.0 ? inwards * (1.0 / l) : a * (-1.0 / length(a))});
+        out.push_back({at, angle_deg, l > 0.0 ? inwards * (1.0 / l) : a * (-1.0 / length(a))});
     }
 }
 

@@ -217,31 +217,6 @@ Outline onRuns(Outline band, const std::vector<MeantRun>& runs, double width)
     return band;
 }
 
-/// Pockets that a band closed off in a notch are filled: no middle comes where none was.
-Outline withoutNewMiddles(const OutlineProof& proof, Outline outline)
-{
-    std::size_t middles = 0;
-    for (const auto& piece : outline.pieces)
-        middles += piece.middles.size();
-    if (middles <= proof.middles().size())
-        return outline;
-    // A middle may become smaller, or fall into several: the largest of them stays.
-    const auto parts = partsOf(outline).middles;
-    std::map<std::size_t, std::size_t> kept;
-    for (std::size_t i = 0; i < parts.size(); ++i)
-        if (const auto old = middleAround(proof, parts[i]))
-            if (const auto [it, is_first] = kept.emplace(*old, i);
-                !is_first && parts[it->second].area < parts[i].area)
-                it->second = i;
-    std::set<std::size_t> stays;
-    for (const auto& [old, now] : kept)
-        stays.insert(now);
-    std::size_t number = 0;
-    for (auto& piece : outline.pieces)
-        std::erase_if(piece.middles, [&](const Contour&) { return !stays.contains(number++); });
-    return outline;
-}
-
 /// Crumbs that an opened gap cut off are cut away: no piece comes where none was.
 Outline withoutCrumbs(const OutlineProof& proof, Outline outline, double width)
 {
@@ -310,6 +285,30 @@ Result<Widening> widened(const OutlineProof& proof, bool is_ink, const WidenOpti
 }
 
 } // namespace
+
+Outline withoutNewMiddles(const OutlineProof& proof, Outline outline)
+{
+    std::size_t middles = 0;
+    for (const auto& piece : outline.pieces)
+        middles += piece.middles.size();
+    if (middles <= proof.middles().size())
+        return outline;
+    // A middle may become smaller, or fall into several: the largest of them stays.
+    const auto parts = partsOf(outline).middles;
+    std::map<std::size_t, std::size_t> kept;
+    for (std::size_t i = 0; i < parts.size(); ++i)
+        if (const auto old = middleAround(proof, parts[i]))
+            if (const auto [it, is_first] = kept.emplace(*old, i);
+                !is_first && parts[it->second].area < parts[i].area)
+                it->second = i;
+    std::set<std::size_t> stays;
+    for (const auto& [old, now] : kept)
+        stays.insert(now);
+    std::size_t number = 0;
+    for (auto& piece : outline.pieces)
+        std::erase_if(piece.middles, [&](const Contour&) { return !stays.contains(number++); });
+    return outline;
+}
 
 Result<Outline> offTheAxis(const Outline& change, const OutlineProof& proof, bool is_ink, double width,
                            const CancelToken& cancel)

@@ -45,6 +45,10 @@ Result<Widening> closeGaps(const OutlineProof& proof, const WidenOptions& option
 /// The narrowest place of each stretch that the three above would widen to `width`, nothing chosen.
 std::vector<Point> narrowPlaces(const OutlineProof& proof, bool is_ink, double width);
 
+/// `outline`, to which ink came since `proof` was made, with pockets filled that it closed off in notches: no middle comes where none was,
+/// and of one that falls into several the largest stays.
+Outline withoutNewMiddles(const OutlineProof& proof, Outline outline);
+
 /// `change` without what would reach over the axis of the strokes (or gaps) of `proof`, or make them narrower than `width`,
 /// or than they are where they are narrower already.
 /// Errors: those of stroked() and combine().

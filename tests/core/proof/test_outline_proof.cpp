@@ -56,6 +56,7 @@ private slots:
     void specksMiddlesAndLoosePieces();
     void islandsOfAStencil();
     void pointsAndTheirAngles();
+    void aCuspIsAPointOfTheInkOnly();
     void edgesThatAreCutTwice();
     void sheetsThatAreTooSmall();
     void nodesForACentimetre();
@@ -165,6 +166,22 @@ void TestOutlineProof::pointsAndTheirAngles()
     QVERIFY(std::abs(sharp[0].measured - 24) < 0.5);
     QVERIFY(length(sharp[0].at - Point{10, 0}) < 1e-3);
     QVERIFY(of(FindingKind::SharpPoint, wedge(36).findings(1.0, asked())).empty());
+}
+
+/// Sides that begin in one direction: of the ink it is a point, of the paper a notch.
+void TestOutlineProof::aCuspIsAPointOfTheInkOnly()
+{
+    const Point tip{0, 0}, along{0, 2}, left{-1, 4}, right{1, 4};
+    const Contour ink{{Segment::quadratic(tip, along, right), Segment::line(right, left),
+                       Segment::quadratic(left, along, tip)}};
+    const auto points = partsOf({{{ink, {}}}}).points;
+    QCOMPARE(points.size(), std::size_t(1));
+    QVERIFY(points[0].angle_deg < 0.01 && length(points[0].at - tip) < 1e-9 && points[0].inwards.y > 0.999);
+    const Point a{-3, 4}, b{-3, -2}, c{3, -2}, d{3, 4};
+    const Contour block{{Segment::line(a, b), Segment::line(b, c), Segment::line(c, d),
+                         Segment::line(d, right), Segment::quadratic(right, along, tip),
+                         Segment::quadratic(tip, along, left), Segment::line(left, a)}};
+    QVERIFY(partsOf({{{block, {}}}}).points.empty());
 }
 
 void TestOutlineProof::edgesThatAreCutTwice()
