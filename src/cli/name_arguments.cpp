@@ -71,10 +71,11 @@ std::vector<MadeName> namesOf(Job& job, const FindLetters& letters, bool is_mend
 {
     const ComposeOptions options{{}, std::make_shared<WeldCache>(), std::make_shared<SettingCache>(), 0.02};
     auto names = makeNames(job, letters, options);
-    for (int round = 0; is_mended && round < kMostMendAll; ++round) {
+    for (const auto mends : {mendAll, mendWhatItMade}) {
         const Job before = job;
         for (const auto& name : names)
-            mendAll(job, name.findings);
+            if (is_mended)
+                mends(job, name.findings);
         if (job == before)
             break;
         names = makeNames(job, letters, options);

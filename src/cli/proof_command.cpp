@@ -43,7 +43,9 @@ Result<void> runProof(const ProofArguments& a)
     auto proof = proofOf(*composed, job, *known);
     if (!proof)
         return fail(proof.error());
-    for (int round = 0; a.job.asks("all") && round < kMostMendAll && mendAll(job, proof->findings); ++round) {
+    for (const auto mends : {mendAll, mendWhatItMade}) {
+        if (!a.job.asks("all") || !mends(job, proof->findings))
+            break;
         composed = composeDesign(job, letters, options);
         if (!composed)
             return fail(composed.error());

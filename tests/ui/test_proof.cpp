@@ -155,7 +155,7 @@ void TestProof::whatMendingMakesIsMendedWithIt()
     QVERIFY(std::ranges::find(s.mendings(), MendingKind::FillMiddles, &Mending::kind) != s.mendings().end());
     QCOMPARE(s.count(FindingKind::SmallMiddle), std::size_t(0));
     Job again = s.window->jobModel().job();
-    QVERIFY(!ink::mendAll(again, s.findings()));
+    QVERIFY(!ink::mendWhatItMade(again, s.findings()));
     QVERIFY2(s.told().contains(QStringLiteral("strokes thicker")), qPrintable(s.told()));
     // One press, one step; what is done next is one of its own.
     QCOMPARE(s.window->jobModel().undoStack().count(), undo_before + 1);

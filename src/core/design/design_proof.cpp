@@ -356,4 +356,14 @@ bool mendAll(Job& job, const std::vector<ProofFinding>& findings)
     return job != before;
 }
 
+bool mendWhatItMade(Job& job, const std::vector<ProofFinding>& findings)
+{
+    std::vector<ProofFinding> made;
+    std::ranges::copy_if(findings, std::back_inserter(made), [](const ProofFinding& f) {
+        return f.kind != FindingKind::ThinStroke && f.kind != FindingKind::NarrowGap &&
+               f.kind != FindingKind::Hanging;
+    });
+    return mendAll(job, made);
+}
+
 } // namespace ink

@@ -59,10 +59,10 @@ std::optional<Point> placeOf(const ComposedDesign& composed, const MendingPlace&
 void tellCharacters(Mended& mended, const Setting& setting);
 
 /// All that has a usual mending, each kind as one rule; what is left as it is stays so. False where the job says all of it already.
-/// What a mending makes may be of another kind (a middle that strokes leave too small): asked again with what is found then, up to
-/// kMostMendAll times, it is mended too.
 bool mendAll(Job& job, const std::vector<ProofFinding>& findings);
-inline constexpr int kMostMendAll = 2;
+/// The same of what is found once all is mended: a middle that thicker strokes left too small, nodes that are too many now. Not of strokes
+/// and gaps, which have no room for both there.
+bool mendWhatItMade(Job& job, const std::vector<ProofFinding>& findings);
 
 /// The report of `uink proof` (docs/formats/proof-report.md): one JSON object.
 void writeProofReport(std::ostream& out, const ComposedDesign& composed, const DesignProof& proof,

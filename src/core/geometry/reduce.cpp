@@ -14,7 +14,7 @@
 namespace ink {
 namespace {
 
-constexpr int kSamples = 12;         // a segment
+constexpr int kSamples = 6;          // a segment, for a fit; what comes of it is judged by more
 constexpr std::size_t kLongest = 40; // segments joined into one
 constexpr double kCrossingDepth_u = 0.05;
 
@@ -129,7 +129,7 @@ private:
     {
         double largest = 0.0;
         double near = 0.0; // place on the cubic, which goes along with the segments
-        constexpr int kBetween = 2 * kSamples;
+        constexpr int kBetween = 4 * kSamples;
         for (std::size_t i = 0; i < count; ++i)
             for (int k = 1; k < kBetween; ++k) {
                 const Point p = segment(at + i).pointAt(static_cast<double>(k) / kBetween);

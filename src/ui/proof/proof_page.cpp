@@ -577,7 +577,7 @@ void ProofPage::mendAll()
     change(
         tr("mend all"), [&](Job& job) { ink::mendAll(job, findings); }, Ends::Later);
     if (m_job.job() != before)
-        m_mending_all = MendingAll{m_job.job(), kMostMendAll - 1};
+        m_mending_all = m_job.job();
     else
         emit told(findings.empty() ? tr("Nothing has to be mended.")
                                    : tr("What is left has no usual mending: choose for each."));
@@ -586,18 +586,14 @@ void ProofPage::mendAll()
 /// Whether there is more to mend of what mending all has made: part of the same step to undo.
 bool ProofPage::mendsMore()
 {
-    const auto mending = std::exchange(m_mending_all, std::nullopt);
-    if (!mending)
+    const auto mended = std::exchange(m_mending_all, std::nullopt);
+    if (!mended)
         return false;
-    if (mending->rounds > 0 && m_job.job() == mending->job) {
-        m_job.changeLettering(tr("mend all"), [&](Job& job) { ink::mendAll(job, m_proof.findings()); });
-        if (m_job.job() != mending->job) {
-            m_mending_all = MendingAll{m_job.job(), mending->rounds - 1};
-            return true;
-        }
-    }
+    const Job now = m_job.job();
+    if (now == *mended)
+        m_job.changeLettering(tr("mend all"), [&](Job& job) { mendWhatItMade(job, m_proof.findings()); });
     m_job.endRun();
-    return false;
+    return m_job.job() != now;
 }
 
 void ProofPage::tellWhatWasDone()

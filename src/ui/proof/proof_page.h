@@ -111,13 +111,8 @@ private:
         double area_mm2 = 0.0;
     };
     std::optional<Before> m_before;
-    /// All is being mended: the job as it was left, and how often more what the mendings made may be mended too.
-    struct MendingAll
-    {
-        Job job;
-        int rounds = 0;
-    };
-    std::optional<MendingAll> m_mending_all;
+    /// While all is being mended: the job as that left it. What it made is mended with it.
+    std::optional<Job> m_mending_all;
 };
 
 } // namespace ink::ui

@@ -28,6 +28,7 @@ private slots:
     void figuresOfAFileAreBounded();
     void theReportSaysWhatWasDone();
     void allIsMendedToWhatIsHeldNow();
+    void whatMendingMadeIsMendedButForStrokesAndGaps();
     void cancelAnswersAtOnce();
 };
 
@@ -235,6 +236,20 @@ void TestDesignProof::allIsMendedToWhatIsHeldNow()
     QCOMPARE(job.lettering.mendings[1].to, 1.0);
     QVERIFY(!mendAll(job, proof->findings));
     QCOMPARE(std::ranges::count(job.lettering.mendings, MendingKind::OpenGaps, &Mending::kind), 1);
+}
+
+/// A middle is mended after strokes, and so is one that they made too small; a stroke that a gap made thin has no room.
+void TestDesignProof::whatMendingMadeIsMendedButForStrokesAndGaps()
+{
+    Job job = jobOf("Honey", 12.0, "Larkmallow.ttf");
+    ProofFinding middle, stroke;
+    middle.kind = FindingKind::SmallMiddle;
+    stroke.kind = FindingKind::ThinStroke;
+    QVERIFY(usualMending(middle, job.limits()) && usualMending(stroke, job.limits()));
+    QVERIFY(!mendWhatItMade(job, {stroke}));
+    QVERIFY(job.lettering.mendings.empty());
+    QVERIFY(mendWhatItMade(job, {stroke, middle}));
+    QCOMPARE(job.lettering.mendings, std::vector<Mending>{*usualMending(middle, job.limits())});
 }
 
 void TestDesignProof::cancelAnswersAtOnce()
