@@ -169,4 +169,16 @@ Result<Outline> offset(const Outline& outline, double distance, Unit unit, const
     return out;
 }
 
+Result<bool> holdsDisc(const Contour& ring, double width, Unit unit, const OffsetOptions& options)
+{
+    const Box box = ring.bounds();
+    if (std::min(box.width(), box.height()) < width)
+        return false;
+    auto inset =
+        offset({{{ring.signedArea() < 0.0 ? ring.reversed() : ring, {}}}}, -0.5 * width, unit, options);
+    if (!inset)
+        return fail(inset.error());
+    return !inset->pieces.empty();
+}
+
 } // namespace ink

@@ -31,4 +31,8 @@ struct OffsetOptions
 ///         itself.
 Result<Outline> offset(const Outline& outline, double distance, Unit unit, const OffsetOptions& options = {});
 
+/// Whether a disc of that width has room in a ring, whichever way round it goes.
+/// Errors: those of offset().
+Result<bool> holdsDisc(const Contour& ring, double width, Unit unit, const OffsetOptions& options = {});
+
 } // namespace ink

@@ -109,6 +109,12 @@ struct Filling
     Box box;
 };
 
+/// Steps no longer than `step` that a run takes.
+int looksAlong(const BranchRun& run, double step)
+{
+    return std::max(1, static_cast<int>(std::ceil(run.length() / step)));
+}
+
 /// In the middle of where the gap is about as narrow as it gets.
 PenWay tieAcross(const Branch& branch, const BranchRun& run, double width)
 {
@@ -129,17 +135,35 @@ PenWay tieAcross(const Branch& branch, const BranchRun& run, double width)
     return {{middle.centre - across, middle.centre + across}, {radius, radius}};
 }
 
-Filling fillingOf(const MeantRun& meant, const GapEnds& ends, double width, double tolerance)
+/// The whole narrow stretch: with what was shortened so that nothing be cut too deep, and without where the gap is wide enough in between.
+std::vector<BranchRun> narrowParts(const MeantRun& meant, double width)
 {
-    const auto& [branch, run] = meant;
-    // The whole narrow stretch: what was shortened so that nothing be cut too deep is filled here.
-    BranchRun whole = run;
-    if (branch->start.is_free && run.from <= 0.5 * width)
+    const Branch& branch = *meant.branch;
+    BranchRun whole = meant.run;
+    if (branch.start.is_free && whole.from <= 0.5 * width)
         whole.from = 0.0;
-    if (branch->end.is_free && branch->length() - run.to <= 0.5 * width)
-        whole.to = branch->length();
+    if (branch.end.is_free && branch.length() - whole.to <= 0.5 * width)
+        whole.to = branch.length();
+    std::vector<BranchRun> out;
+    bool was_narrow = false;
+    const int looks = looksAlong(whole, 0.25 * kDiscStep * width);
+    for (int k = 0; k <= looks; ++k) {
+        const double along = std::lerp(whole.from, whole.to, double(k) / looks);
+        const bool is_narrow = placeAt(branch, along).width < width;
+        if (is_narrow && !was_narrow)
+            out.push_back({k > 0 ? std::lerp(whole.from, whole.to, double(k - 1) / looks) : along, along});
+        if (is_narrow || was_narrow) // to where it is wide again
+            out.back().to = along;
+        was_narrow = is_narrow;
+    }
+    return out;
+}
+
+Filling fillingOf(const Branch* branch, const BranchRun& whole, const GapEnds& ends, double width,
+                  double tolerance)
+{
     Filling out;
-    const int steps = std::max(1, static_cast<int>(std::ceil(whole.length() / (kDiscStep * width))));
+    const int steps = looksAlong(whole, kDiscStep * width);
     for (int k = 0; k <= steps; ++k) {
         const auto place = placeAt(*branch, std::lerp(whole.from, whole.to, double(k) / steps));
         out.box.add(place.centre);
@@ -177,15 +201,10 @@ Result<Outline> withoutPockets(const OutlineProof& proof, Outline outline, doubl
             const Box box = middle.bounds();
             if (old.contains({box.x0, box.y0, box.x1, box.y1}))
                 continue;
-            bool holds = std::min(box.width(), box.height()) >= kWideAgain * width;
-            if (holds) {
-                auto inset =
-                    offset(Outline{{{middle.reversed(), {}}}}, -0.5 * kWideAgain * width, proof.unit(), pen);
-                if (!inset)
-                    return inset;
-                holds = !inset->pieces.empty();
-            }
-            if (holds)
+            const auto holds = holdsDisc(middle, kWideAgain * width, proof.unit(), pen);
+            if (!holds)
+                return fail(holds.error());
+            if (*holds)
                 continue;
             boxes.push_back(box);
             piece.middles.erase(piece.middles.begin() + std::ptrdiff_t(i));
@@ -207,14 +226,15 @@ Result<Widening> closeGaps(const OutlineProof& proof, const WidenOptions& option
     pen.cancel = options.cancel;
     std::vector<PenWay> ways, hollows, ties;
     const GapEnds ends(proof);
-    for (const auto& run : runs) {
-        auto filling = fillingOf(run, ends, options.width, pen.tolerance);
-        ways.push_back(std::move(filling.discs));
-        std::ranges::move(filling.hollows, std::back_inserter(hollows));
-        if (filling.tie)
-            ties.push_back(std::move(*filling.tie));
-        out.boxes.push_back(filling.box);
-    }
+    for (const auto& run : runs)
+        for (const auto& part : narrowParts(run, options.width)) {
+            auto filling = fillingOf(run.branch, part, ends, options.width, pen.tolerance);
+            ways.push_back(std::move(filling.discs));
+            std::ranges::move(filling.hollows, std::back_inserter(hollows));
+            if (filling.tie)
+                ties.push_back(std::move(*filling.tie));
+            out.boxes.push_back(filling.box);
+        }
     auto fill = stroked(ways, unit, pen);
     if (!fill)
         return fail(fill.error());

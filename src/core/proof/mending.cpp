@@ -277,7 +277,12 @@ private:
         if (!made)
             return fail(made.error());
         Outline blunted = withCurvesOf(m_outline, std::move(*made), 0.1 * m_request.unit.u);
-        take(withoutNewMiddles(m_proof, std::move(blunted)));
+        std::vector<Box> pockets;
+        auto whole = withoutNewMiddles(m_proof, std::move(blunted), m_request.limits.stroke_comfortable_mm,
+                                       m_request.cancel, pockets);
+        if (!whole)
+            return fail(whole.error());
+        take(std::move(*whole));
         return {};
     }
 

@@ -4,6 +4,7 @@
 #include "core/geometry/box.h"
 #include "core/geometry/distance.h"
 #include "core/geometry/nesting.h"
+#include "core/geometry/offset.h"
 #include "core/geometry/stroke.h"
 #include "core/proof/changed_outline.h"
 #include "core/proof/meant_runs.h"
@@ -218,7 +219,7 @@ Outline onRuns(Outline band, const std::vector<MeantRun>& runs, double width)
 }
 
 /// Crumbs that an opened gap cut off are cut away: no piece comes where none was.
-Outline withoutCrumbs(const OutlineProof& proof, Outline outline, double width)
+Result<Outline> withoutCrumbs(const OutlineProof& proof, Outline outline, double width)
 {
     if (outline.pieces.size() <= proof.pieces().size())
         return outline;
@@ -278,24 +279,27 @@ Result<Widening> widened(const OutlineProof& proof, bool is_ink, const WidenOpti
                           unit, options.cancel);
     if (!made)
         return fail(made.error());
-    out.outline = is_ink ? withoutNewMiddles(proof, std::move(*made))
-                         : withoutCrumbs(proof, std::move(*made), options.width);
+    auto whole = is_ink ? withoutNewMiddles(proof, std::move(*made), options.width, options.cancel, out.boxes)
+                        : withoutCrumbs(proof, std::move(*made), options.width);
+    if (!whole)
+        return fail(whole.error());
+    out.outline = std::move(*whole);
     out.places = runs.size();
     return out;
 }
 
 } // namespace
 
-Outline withoutNewMiddles(const OutlineProof& proof, Outline outline)
+Result<Outline> withoutNewMiddles(const OutlineProof& proof, Outline outline, double width,
+                                  const CancelToken& cancel, std::vector<Box>& boxes)
 {
     std::size_t middles = 0;
     for (const auto& piece : outline.pieces)
         middles += piece.middles.size();
     if (middles <= proof.middles().size())
         return outline;
-    // A middle may become smaller, or fall into several: the largest of them stays.
     const auto parts = partsOf(outline).middles;
-    std::map<std::size_t, std::size_t> kept;
+    std::map<std::size_t, std::size_t> kept; // of each middle that was there, the largest part
     for (std::size_t i = 0; i < parts.size(); ++i)
         if (const auto old = middleAround(proof, parts[i]))
             if (const auto [it, is_first] = kept.emplace(*old, i);
@@ -304,9 +308,26 @@ Outline withoutNewMiddles(const OutlineProof& proof, Outline outline)
     std::set<std::size_t> stays;
     for (const auto& [old, now] : kept)
         stays.insert(now);
+    OffsetOptions options;
+    options.tolerance = bandTolerance(width, proof.unit());
+    options.cancel = cancel;
     std::size_t number = 0;
-    for (auto& piece : outline.pieces)
-        std::erase_if(piece.middles, [&](const Contour&) { return !stays.contains(number++); });
+    for (auto& piece : outline.pieces) {
+        std::vector<Contour> staying;
+        for (auto& middle : piece.middles) {
+            if (!stays.contains(number++)) {
+                const auto holds = holdsDisc(middle, width, proof.unit(), options);
+                if (!holds)
+                    return fail(holds.error());
+                if (!*holds) {
+                    boxes.push_back(middle.bounds());
+                    continue;
+                }
+            }
+            staying.push_back(std::move(middle));
+        }
+        piece.middles = std::move(staying);
+    }
     return outline;
 }
 

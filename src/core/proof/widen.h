@@ -45,9 +45,12 @@ Result<Widening> closeGaps(const OutlineProof& proof, const WidenOptions& option
 /// The narrowest place of each stretch that the three above would widen to `width`, nothing chosen.
 std::vector<Point> narrowPlaces(const OutlineProof& proof, bool is_ink, double width);
 
-/// `outline`, to which ink came since `proof` was made, with pockets filled that it closed off in notches: no middle comes where none was,
-/// and of one that falls into several the largest stays.
-Outline withoutNewMiddles(const OutlineProof& proof, Outline outline);
+/// `outline`, to which ink came since `proof` was made, with pockets filled that it closed off in notches: no middle comes where none was.
+/// Of a middle that falls into several the largest stays, and those that a disc of `width` has room in, which only hung together by a point.
+/// `boxes` gets those of the pockets.
+/// Errors: those of offset().
+Result<Outline> withoutNewMiddles(const OutlineProof& proof, Outline outline, double width,
+                                  const CancelToken& cancel, std::vector<Box>& boxes);
 
 /// `change` without what would reach over the axis of the strokes (or gaps) of `proof`, or make them narrower than `width`,
 /// or than they are where they are narrower already.

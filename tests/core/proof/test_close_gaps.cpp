@@ -59,6 +59,7 @@ private slots:
     void aRoundOnALine();
     void noThreadIsLeftAcrossTheMouth();
     void aShortNeckIsTied();
+    void whereADiscFitsItStaysOpen();
     void pocketsAreFilled();
     void whatLiesElsewhereStays();
 };
@@ -136,6 +137,31 @@ void TestCloseGaps::aShortNeckIsTied()
                 if (std::abs(place.centre.x) < 0.1)
                     least = std::min(least, place.width);
     QVERIFY2(least > 0.35, qPrintable(QString::number(least)));
+}
+
+/// A cleft of 0.4 with a bulge half way that a disc of 0.89 fits into: narrower than that above and below, within less than a width.
+void TestCloseGaps::whereADiscFitsItStaysOpen()
+{
+    const auto made = closed({test::polygon({{0, 0},
+                                             {10, 0},
+                                             {10, 8},
+                                             {5.2, 8},
+                                             {5.2, 4.4},
+                                             {6, 4},
+                                             {5.2, 3.6},
+                                             {5.2, 2},
+                                             {4.8, 2},
+                                             {4.8, 3.6},
+                                             {4, 4},
+                                             {4.8, 4.4},
+                                             {4.8, 8},
+                                             {0, 8}})},
+                             0.8);
+    QCOMPARE(made.after.pieces.size(), std::size_t(1));
+    QCOMPARE(made.after.pieces.front().middles.size(), std::size_t(1));
+    const InkTest ink(made.after, 0.001);
+    QVERIFY(!ink.isInk({5, 4}) && !ink.isInk({5.38, 4}) && !ink.isInk({4.62, 4}));
+    QVERIFY(ink.isInk({5, 3}) && ink.isInk({5, 6}));
 }
 
 void TestCloseGaps::pocketsAreFilled()
