@@ -26,7 +26,7 @@ constexpr double kKept = 1.0 - kMendedShare;
 constexpr double kKeptWhole_u = 8.0;
 constexpr double kEdge_u = 2.0;
 /// Of the width squared: what comes off smaller than this when a gap is opened is a crumb, no piece.
-constexpr double kCrumb = 0.02;
+constexpr double kCrumb = 0.2;
 
 OpenPath pathOf(const Branch& branch, const BranchRun& run, double width, Unit unit)
 {
@@ -164,7 +164,8 @@ Guards guardsOf(const OutlineProof& proof, bool is_ink, double width, const IsNe
 std::optional<std::size_t> middleAround(const OutlineProof& proof, const PartSize& part)
 {
     const Point p = part.at;
-    const double least_area = part.area * (1.0 - 1e-6);
+    constexpr double kAsLarge = 0.98; // what came through a union is fitted anew
+    const double least_area = kAsLarge * part.area;
     std::optional<std::size_t> innermost;
     std::size_t number = 0;
     for (const auto& piece : proof.outline().pieces)
