@@ -72,10 +72,11 @@ std::vector<MadeName> namesOf(Job& job, const FindLetters& letters, bool is_mend
     const ComposeOptions options{{}, std::make_shared<WeldCache>(), std::make_shared<SettingCache>(), 0.02};
     auto names = makeNames(job, letters, options);
     for (const auto mends : {mendAll, mendWhatItMade}) {
+        if (!is_mended)
+            break;
         const Job before = job;
         for (const auto& name : names)
-            if (is_mended)
-                mends(job, name.findings);
+            mends(job, name.findings);
         if (job == before)
             break;
         names = makeNames(job, letters, options);

@@ -81,12 +81,6 @@ constexpr double kSteepest = 0.95;        // growth of a radius
 /// Of the tolerance: what a centre that is left out may be off by, in place and radius together.
 constexpr double kThinned = 0.5;
 
-void addQuarter(Contour& ring, Point centre, Point from, Point to)
-{
-    ring.segments.push_back(Segment::cubic(centre + from, centre + from + to * kArcHandle,
-                                           centre + to + from * kArcHandle, centre + to));
-}
-
 Point leftOf(Point d)
 {
     return {-d.y, d.x};
@@ -182,10 +176,10 @@ Contour ringOf(const PenWay& way, double tolerance)
     const std::size_t n = centres.size();
     if (n == 1) {
         const Point a{radii[0], 0}, b{0, radii[0]};
-        addQuarter(ring, centres[0], a, b);
-        addQuarter(ring, centres[0], b, a * -1.0);
-        addQuarter(ring, centres[0], a * -1.0, b * -1.0);
-        addQuarter(ring, centres[0], b * -1.0, a);
+        addArc(ring, centres[0], a, b);
+        addArc(ring, centres[0], b, a * -1.0);
+        addArc(ring, centres[0], a * -1.0, b * -1.0);
+        addArc(ring, centres[0], b * -1.0, a);
         return ring;
     }
     // How fast the radius grows from one centre to the next; where a disc holds the one before there is no edge between them.

@@ -3,6 +3,7 @@
 #include "core/geometry/validity.h"
 #include "core/proof/widen.h"
 #include "tests/support/environment.h"
+#include "tests/support/proofs.h"
 #include "tests/support/shapes.h"
 
 #include <cmath>
@@ -25,18 +26,13 @@ struct Closed
 
 Closed closed(const Paths& shapes, double width)
 {
-    auto welded = weld(std::vector<Paths>{shapes}, kUnit);
-    if (!welded)
-        qFatal("%s", welded.error().message().c_str());
-    auto proof = OutlineProof::of(std::move(welded->outline), kUnit);
-    if (!proof)
-        qFatal("%s", proof.error().message().c_str());
-    auto made = closeGaps(*proof, {width, 0.1});
+    auto proof = test::proofOf({shapes}, kUnit);
+    auto made = closeGaps(proof, {width, 0.1});
     if (!made)
         qFatal("%s", made.error().message().c_str());
     if (const auto judged = validityOf(made->outline, kUnit.u); !judged.isValid(0.05 * kUnit.u))
         qFatal("%s", judged.inWords().c_str());
-    return {std::move(*proof), std::move(made->outline), std::move(made->boxes)};
+    return {std::move(proof), std::move(made->outline), std::move(made->boxes)};
 }
 
 /// What a closing by a disc of radius r adds between a circle of radius R and a line, `gap` away, on both sides: the quadrilateral

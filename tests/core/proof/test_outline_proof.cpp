@@ -1,7 +1,7 @@
 // What is found on shapes whose answer is known: each kind, at its place, with its figure.
-#include "core/geometry/weld.h"
 #include "core/proof/outline_proof.h"
 #include "tests/support/environment.h"
+#include "tests/support/proofs.h"
 #include "tests/support/shapes.h"
 
 #include <cmath>
@@ -20,13 +20,7 @@ Contour boxAt(double x0, double y0, double x1, double y1)
 
 OutlineProof lookedAt(const std::vector<Paths>& shapes)
 {
-    auto made = weld(shapes, kUnit);
-    if (!made)
-        qFatal("%s", made.error().message().c_str());
-    auto proof = OutlineProof::of(std::move(made->outline), kUnit);
-    if (!proof)
-        qFatal("%s", proof.error().message().c_str());
-    return std::move(*proof);
+    return test::proofOf(shapes, kUnit);
 }
 
 OutlineProof::Asked asked()

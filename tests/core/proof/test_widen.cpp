@@ -5,6 +5,7 @@
 #include "core/geometry/validity.h"
 #include "core/proof/widen.h"
 #include "tests/support/environment.h"
+#include "tests/support/proofs.h"
 #include "tests/support/shapes.h"
 
 #include <cmath>
@@ -19,13 +20,7 @@ constexpr double kPi = std::numbers::pi;
 
 OutlineProof proofOf(const Paths& shapes)
 {
-    auto welded = weld(std::vector<Paths>{shapes}, kUnit);
-    if (!welded)
-        qFatal("%s", welded.error().message().c_str());
-    auto proof = OutlineProof::of(std::move(welded->outline), kUnit);
-    if (!proof)
-        qFatal("%s", proof.error().message().c_str());
-    return std::move(*proof);
+    return test::proofOf({shapes}, kUnit);
 }
 
 Outline thickened(const OutlineProof& proof, double width, double gap = 0.1)
