@@ -3039,6 +3039,18 @@
       <source>Nothing had to be mended.</source>
       <translation>Nichts musste behoben werden.</translation>
     </message>
+    <message>
+      <source>Touches in a point only</source>
+      <translation>Berührt sich nur in einem Punkt</translation>
+    </message>
+    <message>
+      <source>Touches in a point only: %1</source>
+      <translation>Berührt sich nur in einem Punkt: %1</translation>
+    </message>
+    <message>
+      <source>one thread parted by %1</source>
+      <translation>ein Faden um %1 getrennt</translation>
+    </message>
   </context>
   <context>
     <name>QObject</name>

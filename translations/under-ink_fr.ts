@@ -3039,6 +3039,18 @@
       <source>Nothing had to be mended.</source>
       <translation>Rien n’était à réparer.</translation>
     </message>
+    <message>
+      <source>Touches in a point only</source>
+      <translation>Ne se touche qu’en un point</translation>
+    </message>
+    <message>
+      <source>Touches in a point only: %1</source>
+      <translation>Ne se touche qu’en un point : %1</translation>
+    </message>
+    <message>
+      <source>one thread parted by %1</source>
+      <translation>un fil séparé de %1</translation>
+    </message>
   </context>
   <context>
     <name>QObject</name>

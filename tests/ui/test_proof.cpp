@@ -77,6 +77,18 @@ struct Sitting : test::WindowFixture
                 return list().chooseFinding(i);
         qFatal("no such finding");
     }
+    /// Presses what is on offer beside the first finding of that kind.
+    bool take(FindingKind kind, const char* offer)
+    {
+        chooseFirst(kind);
+        for (auto* button : list().actions()->findChildren<QPushButton*>())
+            if (button->text().startsWith(QLatin1String(offer))) {
+                QTest::mouseClick(button, Qt::LeftButton);
+                rest();
+                return true;
+            }
+        return false;
+    }
 };
 
 } // namespace
@@ -88,6 +100,7 @@ private slots:
     void aVinylNameFromTheKeyboard();
     void whatMendingMakesIsMendedWithIt();
     void aPlaceIsMendedThereAndNowhereElse();
+    void whatHangsByAThreadIsPartedAtAPress();
     void whatIsLeftStaysLeftAndIsUndone();
     void holdingSpaceShowsTheUnmendedWords();
     void aDraggedSizeIsFollowed();
@@ -185,6 +198,25 @@ void TestProof::aPlaceIsMendedThereAndNowhereElse()
     QTest::mouseClick(callout, Qt::LeftButton);
     s.rest();
     QCOMPARE(s.mendings().size(), std::size_t(2));
+}
+
+void TestProof::whatHangsByAThreadIsPartedAtAPress()
+{
+    Sitting s(jobOf("Fennmoor Honey", Process::KnifeVinyl, 120, "HartsorrelScript.ttf"));
+    const auto hanging = s.count(FindingKind::Hanging);
+    QVERIFY(hanging > 0);
+    const auto before = s.design().figures_mm;
+    QVERIFY(s.take(FindingKind::Hanging, "Part them by"));
+    QCOMPARE(s.mendings().front().kind, MendingKind::Part);
+    QCOMPARE(s.count(FindingKind::Hanging), hanging - 1);
+    const auto after = s.design().figures_mm;
+    QVERIFY(after.pieces > before.pieces || after.middles < before.middles); // or a counter is open now
+    QVERIFY(after.area < before.area);
+    QVERIFY(s.isValid());
+    s.window->jobModel().undoStack().undo();
+    s.rest();
+    QCOMPARE(s.design().figures_mm.area, before.area);
+    QCOMPARE(s.count(FindingKind::Hanging), hanging);
 }
 
 void TestProof::whatIsLeftStaysLeftAndIsUndone()
@@ -360,18 +392,8 @@ void TestProof::aWoodenNameHangsTogether()
     s.rest();
     s.page().leaf().close();
     QVERIFY(s.count(FindingKind::LoosePiece) > 0);
-    const auto offer = [&](const char* words) {
-        s.chooseFirst(FindingKind::LoosePiece);
-        for (auto* button : s.list().actions()->findChildren<QPushButton*>())
-            if (button->text() == QLatin1String(words)) {
-                QTest::mouseClick(button, Qt::LeftButton);
-                s.rest();
-                return true;
-            }
-        return false;
-    };
     for (const char* way : {"Tie by the shortest bridges", "A bar under the words", "A plate behind them"}) {
-        QVERIFY2(offer(way), way);
+        QVERIFY2(s.take(FindingKind::LoosePiece, way), way);
         QVERIFY2(s.design().figures_mm.pieces == 1, way);
         QVERIFY2(s.count(FindingKind::LoosePiece) == 0, way);
         QVERIFY(s.isValid());

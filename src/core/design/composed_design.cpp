@@ -164,6 +164,20 @@ Affine placeAt(const Box& ink, double across, double up, bool is_mirrored)
             -ink.y0 * up};
 }
 
+/// With the finishing and the mendings of the job.
+Result<Finished> finishedAs(const Job& job, const ComposedDesign& composed, const Outline& welded_mm,
+                            const CancelToken& cancel)
+{
+    std::vector<PlacedMending> mendings;
+    MendingRequest request;
+    request.is_stencil = job.process == Process::Stencil;
+    if (!job.lettering.mendings.empty()) { // whose letters are only looked for then
+        mendings = placedMendings(composed, job);
+        request = mendingRequest(composed, job, cancel);
+    }
+    return finish(welded_mm, job.finishing, composed.design.em_mm, mendings, request, cancel);
+}
+
 /// The welded words at their finished size, and what is done to them there.
 Result<void> finishInto(ComposedDesign& composed, Welded welded, const Job& job, const CancelToken& cancel)
 {
@@ -177,14 +191,7 @@ Result<void> finishInto(ComposedDesign& composed, Welded welded, const Job& job,
     design.em_mm = kU_per_em * std::min(std::abs(place.a), place.d); // tolerances follow the smaller side
     for (const Point p : welded.crossings)
         design.crossings_mm.push_back(place.map(p));
-    std::vector<PlacedMending> mendings;
-    MendingRequest request;
-    if (!job.lettering.mendings.empty()) {
-        mendings = placedMendings(composed, job);
-        request = mendingRequest(composed, job, cancel);
-    }
-    auto finished =
-        finish(transformed(welded.outline, place), job.finishing, design.em_mm, mendings, request, cancel);
+    auto finished = finishedAs(job, composed, transformed(welded.outline, place), cancel);
     if (!finished)
         return fail(finished.error());
     tellCharacters(finished->mended, composed.setting);
@@ -225,14 +232,8 @@ Result<std::vector<DesignPart>> partsOf(const ComposedDesign& composed,
         std::erase_if(own.lettering.mendings, [&](const Mending& mending) {
             return mending.place && job.lettering.letter(mending.place->letter).handling != handling;
         });
-        std::vector<PlacedMending> mendings;
-        MendingRequest request;
-        if (!own.lettering.mendings.empty()) {
-            mendings = placedMendings(composed, own);
-            request = mendingRequest(composed, own, options.cancel);
-        }
-        auto finished = finish(transformed(welded->outline, composed.to_mm), job.finishing,
-                               composed.design.em_mm, mendings, request, options.cancel);
+        auto finished =
+            finishedAs(own, composed, transformed(welded->outline, composed.to_mm), options.cancel);
         if (!finished)
             return fail(finished.error());
         parts.push_back({handling, std::move(finished->outline_mm)});

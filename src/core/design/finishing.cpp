@@ -2,6 +2,7 @@
 
 #include "core/geometry/boolean.h"
 #include "core/geometry/bridge.h"
+#include "core/geometry/nesting.h"
 #include "core/geometry/reduce.h"
 #include "core/proof/changed_outline.h"
 
@@ -89,7 +90,7 @@ Result<Finished> finish(const Outline& welded_mm, const Finishing& finishing, do
     auto reduced = reduce(std::move(out.outline_mm), {});
     if (!reduced)
         return fail(reduced.error());
-    out.outline_mm = std::move(*reduced);
+    out.outline_mm = request.is_stencil ? asStencil(std::move(*reduced)) : std::move(*reduced);
     if (mendings.empty())
         return out;
     MendingRequest asked = request;

@@ -1,6 +1,7 @@
 #include "core/fit/fit_marks.h"
 
 #include "core/geometry/measure.h"
+#include "core/geometry/nesting.h"
 #include "core/geometry/weld.h"
 #include "core/type/key_map.h"
 
@@ -13,6 +14,7 @@ namespace ink {
 namespace {
 
 constexpr double kInkTolerance_u = 0.25;
+constexpr double kLeastWidth_u = 1e-6;
 
 /// Strokes and gaps, in the unit of the outline.
 Result<void> measureShape(const Outline& outline, Unit unit, FitMarks& marks, const CancelToken& cancel)
@@ -31,6 +33,11 @@ Result<void> measureShape(const Outline& outline, Unit unit, FitMarks& marks, co
     if (!strokes || !gaps)
         return fail((!strokes ? strokes : gaps).error());
     marks.stroke_steps = std::move(*strokes);
+    // Ink that only touches ink is no stroke for any tool.
+    if (const auto touching = touchingPoints(toPaths(outline)); !touching.empty()) {
+        const Point at = touching.front().at;
+        marks.stroke_steps.steps = {{kLeastWidth_u * unit.u, AxisPlace{0.0, at, at, at}, {}}};
+    }
     marks.gap_steps = std::move(*gaps);
     return {};
 }

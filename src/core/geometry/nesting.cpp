@@ -73,7 +73,9 @@ int windingOf(const std::vector<Point>& polygon, Point p)
     return winding;
 }
 
-Outline nested(std::vector<Contour> rings)
+namespace {
+
+Outline sorted(std::vector<Contour> rings)
 {
     std::vector<Ring> outers, middles;
     for (auto& contour : rings) {
@@ -90,6 +92,20 @@ Outline nested(std::vector<Contour> rings)
     for (std::size_t i = 0; i < outers.size(); ++i)
         out.pieces[i].outer = std::move(outers[i].contour);
     return out;
+}
+
+} // namespace
+
+Outline nested(std::vector<Contour> rings)
+{
+    return sorted(apartWhereTheyMeet(std::move(rings), Apart::Ink));
+}
+
+Outline asStencil(Outline outline)
+{
+    Paths rings = toPaths(outline);
+    Paths apart = apartWhereTheyMeet(rings, Apart::Paper);
+    return apart == rings ? outline : sorted(std::move(apart));
 }
 
 Paths toPaths(const Outline& outline)

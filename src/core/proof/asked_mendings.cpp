@@ -28,15 +28,11 @@ double AskedMendings::at(MendingKind kind, const Box& box, double within) const
     return rule;
 }
 
-namespace {
-
-bool isAgainst(const PlacedMending& m, const ProofFinding& finding)
+bool AskedMendings::isAgainst(const PlacedMending& m, const ProofFinding& finding)
 {
     return answers(m.kind, finding.kind) &&
            (!m.at_mm || distanceTo(finding.box, *m.at_mm) <= std::max(m.to, finding.wanted));
 }
-
-} // namespace
 
 bool AskedMendings::isAskedFor(const ProofFinding& finding) const
 {

@@ -14,7 +14,9 @@ public:
     bool isLeft(FindingKind kind, const Box& box, double within) const;
     /// The mending's measure at this place: its own there, else the rule; 0 for nothing.
     double at(MendingKind kind, const Box& box, double within) const;
-    /// A mending is one against this finding, at its place.
+    /// This one is against the finding, and at its place.
+    static bool isAgainst(const PlacedMending& mending, const ProofFinding& finding);
+    /// Any of them is.
     bool isAskedFor(const ProofFinding& finding) const;
     double toOf(const ProofFinding& finding) const;
     /// As isAskedFor, and to as much as the finding wants: a rule that was made for finer work has not failed where more is wanted now.

@@ -9,6 +9,7 @@
 #include "core/geometry/stroke.h"
 #include "core/proof/asked_mendings.h"
 #include "core/proof/changed_outline.h"
+#include "core/proof/hanging.h"
 #include "core/proof/one_piece.h"
 #include "core/proof/stencil.h"
 #include "core/proof/widen.h"
@@ -60,6 +61,8 @@ public:
         Mended out;
         if (auto ok = tie(); !ok)
             return fail(ok.error());
+        if (auto ok = part(before); !ok)
+            return fail(ok.error());
         if (m_asked.widens())
             if (auto ok = widen(); !ok)
                 return fail(ok.error());
@@ -95,6 +98,8 @@ private:
     {
         if (m_is_looked_at)
             return {};
+        if (m_request.is_stencil)
+            m_outline = asStencil(std::move(m_outline));
         auto proof = OutlineProof::of(m_outline, m_request.unit, m_request.letters, m_request.cancel);
         if (!proof)
             return fail(proof.error());
@@ -138,17 +143,68 @@ private:
         return {};
     }
 
+    /// What hangs by a thread, where that was asked for.
+    Result<void> part(const std::vector<ProofFinding>& before)
+    {
+        for (const auto& m : m_mendings) {
+            if (m.kind != MendingKind::Part || !m.at_mm || m.to <= 0.0)
+                continue;
+            const ProofFinding* nearest = nullptr;
+            const auto away = [&](const ProofFinding& f) { return length(f.at - *m.at_mm); };
+            for (const auto& f : before)
+                if (f.kind == FindingKind::Hanging && AskedMendings::isAgainst(m, f) &&
+                    (!nearest || away(f) < away(*nearest)))
+                    nearest = &f;
+            if (!nearest)
+                continue;
+            if (auto ok = look(); !ok)
+                return ok;
+            auto made = partedAt(m_proof, nearest->at, m.to, m_request.cancel);
+            if (!made)
+                return fail(made.error());
+            m_touched.push_back(grownBy(nearest->box, nearest->measured + 2.0 * m.to));
+            take(std::move(*made));
+        }
+        return {};
+    }
+
+    /// Where ink touches ink, before strokes are looked at: they reach over such points then.
+    Result<void> join()
+    {
+        const Box whole = m_proof.figures().box;
+        const auto widthAt = [&](Point p) {
+            const Box box{p.x, p.y, p.x, p.y};
+            const double width =
+                m_asked.at(MendingKind::Thicken, box, m_request.limits.stroke_comfortable_mm);
+            return width > std::max(whole.width(), whole.height()) ||
+                           m_asked.isLeft(FindingKind::Hanging, box, width)
+                       ? 0.0
+                       : width;
+        };
+        auto made = joinTouching(m_proof, widthAt, m_request.cancel);
+        if (!made)
+            return fail(made.error());
+        if (made->places == 0)
+            return {};
+        m_touched.insert(m_touched.end(), made->boxes.begin(), made->boxes.end());
+        take(std::move(made->outline));
+        return look();
+    }
+
     Result<void> widen()
     {
         if (auto ok = look(); !ok)
             return ok;
+        if (!m_request.is_stencil)
+            if (auto ok = join(); !ok)
+                return ok;
         auto made = widenedInRounds(m_proof, m_mendings, m_request);
         if (!made)
             return fail(made.error());
-        m_touched = std::move(made->touched);
         m_widened = std::move(made->widened);
-        if (!m_touched.empty())
+        if (!made->touched.empty())
             take(std::move(made->outline));
+        m_touched.insert(m_touched.end(), made->touched.begin(), made->touched.end());
         return {};
     }
 

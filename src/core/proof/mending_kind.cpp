@@ -24,6 +24,7 @@ constexpr std::array kNames{
     NamedMending{MendingKind::TieAll, "tie-all"},
     NamedMending{MendingKind::Bar, "bar"},
     NamedMending{MendingKind::Plate, "plate"},
+    NamedMending{MendingKind::Part, "part"},
     NamedMending{MendingKind::Bridges, "bridges"},
     NamedMending{MendingKind::NoBridge, "no-bridge"},
     NamedMending{MendingKind::Leave, "leave"},
@@ -83,6 +84,7 @@ double ProcessLimits::*limitOf(MendingKind kind)
         return &ProcessLimits::stroke_comfortable_mm;
     case MendingKind::OpenGaps:
     case MendingKind::CloseGaps:
+    case MendingKind::Part:
         return &ProcessLimits::gap_mm;
     case MendingKind::LeaveOut:
     case MendingKind::Enlarge:
@@ -122,6 +124,8 @@ bool answers(MendingKind mending, FindingKind finding)
     case MendingKind::Bar:
     case MendingKind::Plate:
         return finding == FindingKind::LoosePiece;
+    case MendingKind::Part:
+        return finding == FindingKind::Hanging;
     case MendingKind::Bridges:
         return finding == FindingKind::StencilMiddle;
     case MendingKind::NoBridge:

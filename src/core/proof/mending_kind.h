@@ -29,6 +29,8 @@ enum class MendingKind {
     TieAll,
     Bar,
     Plate,
+    /// At a place: what hangs there by less than it should is cut off, `to` mm wide.
+    Part,
     /// Stencil: each middle is tied to the sheet by bridges of `to` mm. At a place: one more there.
     Bridges,
     /// At a place: no bridge here.

@@ -157,6 +157,7 @@ Result<OutlineProof> OutlineProof::of(Outline outline, Unit unit, std::shared_pt
     out.m_ink = std::make_shared<const InkTest>(outline, kInkTolerance_u * unit.u);
     out.m_branches = branchesOf(*out.m_graph, *out.m_ink);
     out.m_parts = partsOf(outline);
+    out.m_touching = touchingPoints(toPaths(outline));
     // Ways of two pieces that run side by side.
     std::vector<std::size_t> piece_of;
     for (std::size_t i = 0; i < outline.pieces.size(); ++i)
@@ -203,6 +204,7 @@ public:
     {
         addWidths();
         addParts();
+        addTouching();
         addPoints();
         addWhole();
         std::ranges::stable_sort(m_found, [](const ProofFinding& a, const ProofFinding& b) {
@@ -332,6 +334,23 @@ private:
         for (std::size_t i = 0; i < m_proof.pieces().size(); ++i)
             if (&m_proof.pieces()[i] != &*largest)
                 m_found.push_back(part(FindingKind::LoosePiece, m_proof.pieces()[i], i, 0.0));
+    }
+
+    /// Where ink touches ink there is nothing to hold it.
+    void addTouching()
+    {
+        if (m_asked.is_stencil || m_asked.limits.stroke_floor_mm <= 0.0)
+            return;
+        for (const auto& touching : m_proof.touching()) {
+            ProofFinding f;
+            f.kind = FindingKind::Hanging;
+            f.level = FindingLevel::Fails;
+            f.at = touching.at * m_scale;
+            f.box = {f.at.x, f.at.y, f.at.x, f.at.y};
+            f.wanted = m_asked.limits.stroke_comfortable_mm;
+            f.letters = lettersAt({touching.at});
+            m_found.push_back(std::move(f));
+        }
     }
 
     void addPoints()

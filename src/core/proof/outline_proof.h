@@ -5,6 +5,7 @@
 #include "core/base/result.h"
 #include "core/geometry/measure.h"
 #include "core/geometry/skeleton.h"
+#include "core/geometry/touching.h"
 #include "core/process/process.h"
 #include "core/proof/letter_owners.h"
 
@@ -127,6 +128,7 @@ public:
     const std::vector<PartSize>& pieces() const { return m_parts.pieces; }
     const std::vector<PartSize>& middles() const { return m_parts.middles; }
     const std::vector<PointOfInk>& points() const { return m_parts.points; }
+    const std::vector<TouchingPoint>& touching() const { return m_touching; }
 
     struct Asked
     {
@@ -152,6 +154,7 @@ private:
     std::shared_ptr<const InkTest> m_ink;
     std::shared_ptr<const LetterOwners> m_letters;
     OutlineParts m_parts;
+    std::vector<TouchingPoint> m_touching;
     /// Stretches of edges of two pieces that come close: where, how close, how long.
     struct SameWay
     {

@@ -1,12 +1,10 @@
 #include "core/proof/stencil.h"
 
-#include "core/geometry/boolean.h"
 #include "core/geometry/box.h"
 #include "core/geometry/disjoint_sets.h"
 #include "core/geometry/nesting.h"
-#include "core/geometry/offset.h"
-#include "core/proof/changed_outline.h"
-#include "core/proof/widen.h"
+#include "core/geometry/touching.h"
+#include "core/proof/cut_across.h"
 
 #include <algorithm>
 #include <cmath>
@@ -17,15 +15,11 @@
 namespace ink {
 namespace {
 
-/// Beyond the edges of the stroke, in widths: edges are not straight across a bridge.
-constexpr double kBeyondStroke = 0.6;
 /// A bridge that lies flat costs this much more than an upright one: along one direction the look is calm.
 constexpr double kFlat = 1.0;
 /// Within a width of a corner or a fork it costs this much more.
 constexpr double kAtCorner = 2.0;
 constexpr double kOpposite_deg = 120.0;
-/// Share of the width that the cut reaches beyond the edges of the stroke.
-constexpr double kFilm = 0.02;
 /// Two bridges are not nearer to each other than this, in widths.
 constexpr double kApart = 2.0;
 
@@ -112,10 +106,11 @@ private:
     /// Rings of the outline by segment; outer rings are edges of the sheet.
     void collect()
     {
-        std::vector<std::size_t> ring_of;
+        std::vector<std::size_t> ring_of, number_of;
         std::size_t middle = 0;
         std::vector<Chord> corners;
         const auto add = [&](const Contour& ring, std::size_t number) {
+            number_of.push_back(number);
             for (std::size_t i = 0; i < ring.segments.size(); ++i) {
                 ring_of.push_back(number);
                 const Point in = unitVector(ring.segments[i].endTangent(), {0, 1});
@@ -166,6 +161,14 @@ private:
                 if (const auto& rings = between[branch.places[i - 1].step])
                     m_ways.push_back({branch.places[i - 1], branch.places[i], rings->first, rings->second});
         }
+        // Where ink touches ink the paper is as near: its corners are cut off.
+        for (const auto& touching : touchingPoints(toPaths(m_proof.outline()))) {
+            const std::size_t one = number_of[touching.rings[0]], other = number_of[touching.rings[1]];
+            if (one != other)
+                m_candidates.push_back({touching.at - touching.way * (0.5 * w),
+                                        touching.at + touching.way * (0.5 * w), one, other,
+                                        w * (1.0 + kAtCorner)});
+        }
         std::ranges::stable_sort(m_candidates, {}, &Candidate::cost);
     }
 
@@ -201,17 +204,6 @@ private:
     DisjointSets m_tied;
 };
 
-Piece barOf(const Candidate& c, double width)
-{
-    const Point way = unitVector(c.b - c.a, {0, 1}), side = Point{-way.y, way.x} * (0.5 * width);
-    const Point a = c.a - way * (kBeyondStroke * width), b = c.b + way * (kBeyondStroke * width);
-    Contour ring;
-    const Point corners[]{a - side, b - side, b + side, a + side};
-    for (std::size_t i = 0; i < 4; ++i)
-        ring.segments.push_back(Segment::line(corners[i], corners[(i + 1) % 4]));
-    return {std::move(ring), {}};
-}
-
 } // namespace
 
 Result<StencilMade> bridgeMiddles(const OutlineProof& proof, const StencilAsked& asked,
@@ -221,34 +213,14 @@ Result<StencilMade> bridgeMiddles(const OutlineProof& proof, const StencilAsked&
     const auto chosen = Bridger(proof, asked).choose();
     if (chosen.empty())
         return out;
-    const Unit unit = proof.unit();
-    Outline bars;
+    std::vector<InkCrossing> crossings;
     for (const auto& c : chosen)
-        bars.pieces.push_back(barOf(c, asked.width_mm));
-    auto across = combine(bars, out.outline_mm, BooleanOp::Intersect, unit, cancel);
-    if (!across)
-        return fail(across.error());
-    // What a bar reaches beyond its stroke must not cut into the next one.
-    std::vector<Point> middles;
-    for (const auto& c : chosen)
-        middles.push_back(lerp(c.a, c.b, 0.5));
-    std::ranges::sort(middles, {}, &Point::x);
-    std::erase_if(across->pieces, [&](const Piece& piece) {
-        const Box box = piece.outer.bounds();
-        for (auto it = std::ranges::lower_bound(middles, box.x0, {}, &Point::x);
-             it != middles.end() && it->x <= box.x1; ++it)
-            if (it->y >= box.y0 && it->y <= box.y1 && encloses(piece.outer, *it))
-                return false;
-        return true;
-    });
-    // A little larger than the stroke, so that no film stays at its edges.
-    auto cut = offset(*across, kFilm * asked.width_mm, unit, {Join::Mitre, 4.0, 0.002, cancel});
+        crossings.push_back({c.a, c.b});
+    auto cut = cutAcross(proof.outline(), crossings, asked.width_mm, proof.unit(), cancel);
     if (!cut)
         return fail(cut.error());
-    auto rest = combine(out.outline_mm, *cut, BooleanOp::Subtract, unit, cancel);
-    if (!rest)
-        return fail(rest.error());
-    out.outline_mm = withCurvesOf(out.outline_mm, std::move(*rest), 0.1 * unit.u);
+    // The sheet hangs together by what was cut, and by no point.
+    out.outline_mm = asStencil(std::move(*cut));
     for (const auto& c : chosen) {
         const Box& tied = proof.middles()[std::max(c.one, c.other) - 1].box;
         out.bridges.push_back({c.a, c.b, {(tied.x0 + tied.x1) / 2, (tied.y0 + tied.y1) / 2}});

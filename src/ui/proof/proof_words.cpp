@@ -87,7 +87,10 @@ QString titleOf(const ProofFinding& f, const Job& job)
     case FindingKind::SharpPoint:
         return say(Words::tr("A point of %1 in %2"), Words::tr("A point of %1"), degrees(f.measured));
     case FindingKind::Hanging:
-        return say(Words::tr("Hangs by %1 at %2"), Words::tr("Hangs by %1"), width);
+        if (f.measured > 0.0)
+            return say(Words::tr("Hangs by %1 at %2"), Words::tr("Hangs by %1"), width);
+        return letters.isEmpty() ? Words::tr("Touches in a point only")
+                                 : Words::tr("Touches in a point only: %1").arg(letters);
     case FindingKind::LoosePiece:
         return letters.isEmpty() ? Words::tr("A loose piece") : Words::tr("A loose piece: %1").arg(letters);
     case FindingKind::StencilMiddle:
@@ -276,10 +279,9 @@ std::vector<Offer> offersOf(const ProofFinding& f, const Job& job, bool is_confl
                            .arg(fineLength(limits.stroke_comfortable_mm - f.measured, job.unit)),
                        Offer::Errand::AllThicker, limits.stroke_comfortable_mm - f.measured)};
     case FindingKind::Hanging:
-        return {
-            offer(Words::tr("Thicken here to %1").arg(stroke), Where::Here, MendingKind::Thicken,
-                  limits.stroke_comfortable_mm),
-            offer(Words::tr("Part them by %1").arg(gap), Where::Here, MendingKind::OpenGaps, limits.gap_mm)};
+        return {offer(Words::tr("Thicken here to %1").arg(stroke), Where::Here, MendingKind::Thicken,
+                      limits.stroke_comfortable_mm),
+                offer(Words::tr("Part them by %1").arg(gap), Where::Here, MendingKind::Part, limits.gap_mm)};
     case FindingKind::NarrowGap:
         if (is_conflict)
             return {offer(Words::tr("Close it"), Where::Here, MendingKind::CloseGaps, limits.gap_mm),
@@ -425,6 +427,8 @@ QString nameOf(const Mending& m, const Job& job)
         return Words::tr("a plate behind the words");
     case MendingKind::Bridges:
         return say(Words::tr("bridges of %1"), Words::tr("one more bridge of %1"), to);
+    case MendingKind::Part:
+        return Words::tr("one thread parted by %1").arg(to);
     case MendingKind::NoBridge:
         return Words::tr("one bridge taken off");
     case MendingKind::SewSatin:

@@ -1,8 +1,10 @@
 #include "core/fit/fit_marks.h"
 
 #include "core/design/composed_design.h"
+#include "core/geometry/nesting.h"
 #include "core/type/key_map.h"
 #include "tests/support/environment.h"
+#include "tests/support/shapes.h"
 
 #include <algorithm>
 
@@ -41,6 +43,7 @@ private slots:
     void processesHoldDifferently();
     void findMarksWhatProofFinds_data();
     void findMarksWhatProofFinds();
+    void whatTouchesInAPointHoldsNot();
     void theKeyMapListsEveryGlyphOnce();
     void badSizesAreRefused();
 };
@@ -241,6 +244,20 @@ void TestFitMarks::findMarksWhatProofFinds()
     }
     // What is hardly lost comes and goes from width to width.
     QVERIFY2(apart.size() <= 1, qPrintable(apart.join(QLatin1String("; "))));
+}
+
+void TestFitMarks::whatTouchesInAPointHoldsNot()
+{
+    const auto two = nested({test::rectangle(0, 0, 100, 100), test::rectangle(100, 100, 200, 200)});
+    FitMarks marks;
+    QVERIFY(markOutline(two, Unit{1.0}, marks));
+    QCOMPARE(holdsStroke(marks, {2.0, 1.0, 1.0, 0.0, 0.0}), Holds::Not);
+    QCOMPARE(strokeMark(marks, {2.0, 1.0, 1.0, 0.0, 0.0})->narrowest.centre, (Point{100, 100}));
+    QCOMPARE(holdsStroke(marks, {0.0, 0.0, 0.0, 0.0, 0.0}), Holds::Well); // nothing is asked of strokes
+    FitMarks apart;
+    QVERIFY(markOutline(nested({test::rectangle(0, 0, 100, 100), test::rectangle(110, 110, 200, 200)}),
+                        Unit{1.0}, apart));
+    QCOMPARE(holdsStroke(apart, {2.0, 1.0, 1.0, 0.0, 0.0}), Holds::Well);
 }
 
 void TestFitMarks::theKeyMapListsEveryGlyphOnce()

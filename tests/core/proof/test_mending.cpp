@@ -1,5 +1,6 @@
 // Every mending on a shape whose answer is known.
 #include "core/geometry/measure.h"
+#include "core/geometry/nesting.h"
 #include "core/geometry/validity.h"
 #include "core/geometry/weld.h"
 #include "core/proof/mending.h"
@@ -91,6 +92,10 @@ private slots:
     void aPlateGrowsUntilAllIsOne();
     void islandsAreTied();
     void bridgesFollowTheHand();
+    void whatHangsByAThreadIsPartedOrThickened();
+    void whatTouchesInAPointIsJoinedOrParted();
+    void piecesThatTouchAreTied();
+    void paperThatHangsByPointsIsTied();
     void mendedTwiceIsMendedOnce();
     void nothingToMendChangesNothing();
     void wordsFarApartAreMendedByThemselves();
@@ -282,6 +287,88 @@ void TestMending::bridgesFollowTheHand()
     }
     // One more stays beside what came by itself.
     QCOMPARE(mended(outline, {{MendingKind::Bridges, 1.0}, put}, how).bridges.size(), std::size_t(2));
+}
+
+void TestMending::whatHangsByAThreadIsPartedOrThickened()
+{
+    // Two squares with a neck of 0.3 mm, shorter than that.
+    const auto outline = welded({boxAt(0, 0, 10, 10), boxAt(9, 4.85, 11, 5.15), boxAt(10.2, 0, 20.2, 10)});
+    QCOMPARE(outline.pieces.size(), std::size_t(1));
+    auto gaps_may_close = request();
+    gaps_may_close.limits.gap_mm = 0.0;
+    const auto thicker = mended(outline, {{MendingKind::Thicken, 1.0}}, gaps_may_close);
+    QCOMPARE(count(thicker.done, FindingKind::Hanging), std::size_t(1));
+    QCOMPARE(thicker.outline_mm.pieces.size(), std::size_t(1));
+    const auto parted = mended(outline, {{MendingKind::Part, 0.5, Point{10.1, 5.0}}});
+    QCOMPARE(count(parted.done, FindingKind::Hanging), std::size_t(1));
+    QCOMPARE(parted.outline_mm.pieces.size(), std::size_t(2));
+    int apart_um = 0;
+    for (int um = 9000; um < 11200; ++um)
+        apart_um += !isInk(parted.outline_mm, {um * 0.001, 5.0});
+    QVERIFY2(apart_um >= 500 && apart_um <= 525, qPrintable(QString::number(apart_um)));
+    // Somewhere else it parts nothing.
+    QCOMPARE(mended(outline, {{MendingKind::Part, 0.5, Point{3.0, 5.0}}}).outline_mm, outline);
+}
+
+void TestMending::whatTouchesInAPointIsJoinedOrParted()
+{
+    const auto outline = welded({boxAt(0, 0, 10, 10), boxAt(10, 10, 20, 20), boxAt(20, 20, 30, 30)});
+    QCOMPARE(outline.pieces.size(), std::size_t(3));
+    const auto proof = OutlineProof::of(outline, kUnit);
+    QVERIFY(proof);
+    const auto found = proof->findings(1.0, {request().limits});
+    QCOMPARE(std::ranges::count(found, FindingKind::Hanging, &ProofFinding::kind), 2);
+    QCOMPARE(found.front().measured, 0.0);
+    QCOMPARE(found.front().level, FindingLevel::Fails);
+    auto sheet = OutlineProof::Asked{request().limits};
+    sheet.is_stencil = true;
+    QVERIFY(proof->findings(1.0, sheet).empty()); // what is cut out need not hold
+
+    const auto thicker = mended(outline, {{MendingKind::Thicken, 1.0}});
+    QCOMPARE(thicker.outline_mm.pieces.size(), std::size_t(1));
+    QCOMPARE(count(thicker.done, FindingKind::Hanging), std::size_t(2));
+    QVERIFY(thicker.left.empty());
+    QVERIFY(thicker.proof->findings(1.0, {request().limits}).empty());
+
+    const auto left = mended(outline, {{MendingKind::Thicken, 1.0},
+                                       {MendingKind::Leave, 0.0, Point{20, 20}, FindingKind::Hanging}});
+    QCOMPARE(left.outline_mm.pieces.size(), std::size_t(2));
+
+    const auto parted = mended(outline, {{MendingKind::Part, 0.5, Point{10.1, 10.0}}});
+    QCOMPARE(count(parted.done, FindingKind::Hanging), std::size_t(1));
+    QCOMPARE(parted.outline_mm.pieces.size(), std::size_t(3));
+    const auto& corner = parted.outline_mm.pieces[0].outer;
+    QVERIFY(!encloses(corner, {9.83, 9.83}) && encloses(corner, {9.81, 9.81})); // a quarter of a mm, aslant
+}
+
+void TestMending::piecesThatTouchAreTied()
+{
+    auto how = request();
+    how.is_one_piece = true;
+    // The belly of a "D" of pixels: its counter meets the outside in two corners.
+    const auto outline =
+        welded({test::polygon({{0, 0}, {12, 0}, {12, 3}, {3, 3}, {3, 12}, {12, 12}, {12, 15}, {0, 15}}),
+                boxAt(12, 3, 15, 12)});
+    const auto made = mended(outline, {{MendingKind::TieAll, 1.0}, {MendingKind::Thicken, 1.0}}, how);
+    QCOMPARE(count(made.done, FindingKind::LoosePiece), std::size_t(1));
+    QCOMPARE(made.outline_mm.pieces.size(), std::size_t(1));
+    QCOMPARE(middlesOf(made.outline_mm), std::size_t(1));
+    QVERIFY(made.left.empty());
+}
+
+void TestMending::paperThatHangsByPointsIsTied()
+{
+    auto how = request();
+    how.is_stencil = true;
+    how.limits.gap_mm = 0.0;
+    const auto outline =
+        welded({boxAt(0, 6, 6, 12), boxAt(6, 0, 12, 6), boxAt(12, 6, 18, 12), boxAt(6, 12, 12, 18)});
+    const auto made = mended(outline, {{MendingKind::Bridges, 2.0}}, how);
+    QCOMPARE(count(made.done, FindingKind::StencilMiddle), std::size_t(1));
+    QCOMPARE(middlesOf(made.outline_mm), std::size_t(0));
+    QVERIFY(!made.bridges.empty());
+    for (const auto& bridge : made.bridges) // across a point, or across a square
+        QVERIFY(!isInk(made.outline_mm, lerp(bridge.from, bridge.to, 0.5)));
 }
 
 void TestMending::mendedTwiceIsMendedOnce()
