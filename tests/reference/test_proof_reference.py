@@ -13,6 +13,8 @@ from pathlib import Path
 from xml.etree import ElementTree
 
 import numpy
+from fontTools.fontBuilder import FontBuilder
+from fontTools.pens.ttGlyphPen import TTGlyphPen
 from shapely.affinity import translate
 from shapely.geometry import Polygon, box
 from shapely.ops import unary_union
@@ -211,6 +213,65 @@ class Stencils(Judged):
                 sheet = box(*ink.bounds).buffer(10).difference(ink)
                 self.assertEqual(len(parts_of(sheet)), 1)
                 self.assertEqual([f for f in report["findings"] if f["kind"] == "stencil-middle"], [])
+
+
+PIXELS = {  # invented; their squares meet in corners
+    "o": ("..#..", ".#.#.", "#...#", ".#.#.", "..#.."),
+    "x": ("#...#", ".#.#.", "..#..", ".#.#.", "#...#"),
+    "d": ("###..", "#..#.", "#...#", "#..#.", "###.."),
+}
+
+
+def pixel_font(folder):
+    """A font of squares of 200 units, each a ring of its own."""
+    builder = FontBuilder(1000, isTTF=True)
+    glyphs, metrics = {}, {}
+    for name in [".notdef", *PIXELS]:
+        pen = TTGlyphPen(None)
+        for row, line in enumerate(PIXELS.get(name, ())):
+            for column, dot in enumerate(line):
+                if dot == "#":
+                    x, y = 200 * column, 200 * (4 - row)
+                    pen.moveTo((x, y))
+                    for corner in ((x, y + 200), (x + 200, y + 200), (x + 200, y)):
+                        pen.lineTo(corner)
+                    pen.closePath()
+        glyphs[name], metrics[name] = pen.glyph(), (1200, 0)
+    builder.setupGlyphOrder(list(glyphs))
+    builder.setupCharacterMap({ord(name): name for name in PIXELS})
+    builder.setupGlyf(glyphs)
+    builder.setupHorizontalMetrics(metrics)
+    builder.setupHorizontalHeader(ascent=1000, descent=0)
+    builder.setupNameTable({"familyName": "Cornerwise", "styleName": "Regular"})
+    builder.setupOS2(sTypoAscender=1000, usWinAscent=1000, sCapHeight=1000, sxHeight=1000)
+    builder.setupPost()
+    path = Path(folder) / "Cornerwise.ttf"
+    builder.save(path)
+    return str(path)
+
+
+class Touching(Judged):
+    """Squares that meet in their corners are apart for GEOS, and for anybody who cuts them."""
+
+    def setUp(self):
+        folder = tempfile.TemporaryDirectory()
+        self.addCleanup(folder.cleanup)
+        self.case = pixel_font(folder.name), "oxd", 30
+
+    def test_thickened_and_tied(self):
+        for before, mend in ([], "thin"), (["--one-piece"], "all"):
+            drawn, found, ink, report = self.mended(self.case, "--mend", mend, before=before)
+            self.assertEqual((found["pieces"], found["middles"]), counts(drawn))
+            self.assertEqual(found["verdict"], "not")
+            self.assertEqual((report["pieces"], report["middles"]), counts(ink))
+            self.assertEqual(counts(ink), (1 if before else 3, 2))  # the letters, and what "o" and "d" close in
+            self.assertEqual(lost_by_opening(ink), [])
+
+    def test_the_sheet_holds(self):
+        for mend, fall_out in ("thin", 2), ("bridges", 0):
+            _, _, ink, report = self.mended(self.case, "--mend", mend, "--bridge-mm", 2, before=["stencil"])
+            sheet = box(*ink.bounds).buffer(10).difference(ink)
+            self.assertEqual((report["middles"], len(parts_of(sheet))), (fall_out, 1 + fall_out))
 
 
 class OnePiece(Judged):

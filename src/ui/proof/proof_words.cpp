@@ -281,7 +281,9 @@ std::vector<Offer> offersOf(const ProofFinding& f, const Job& job, bool is_confl
     case FindingKind::Hanging:
         return {offer(Words::tr("Thicken here to %1").arg(stroke), Where::Here, MendingKind::Thicken,
                       limits.stroke_comfortable_mm),
-                offer(Words::tr("Part them by %1").arg(gap), Where::Here, MendingKind::Part, limits.gap_mm)};
+                offer(Words::tr("Part them by %1").arg(gap), Where::Here, MendingKind::Part, limits.gap_mm),
+                offer(Words::tr("All of them"), Where::Everywhere, MendingKind::Thicken,
+                      limits.stroke_comfortable_mm)};
     case FindingKind::NarrowGap:
         if (is_conflict)
             return {offer(Words::tr("Close it"), Where::Here, MendingKind::CloseGaps, limits.gap_mm),
