@@ -6,6 +6,7 @@ weld does, fills each glyph by the non-zero rule on its own (a winding number pe
 arrangement), and unites the glyphs. Nothing of Under Ink takes part in it.
 """
 import json
+import os
 import re
 import subprocess
 import unittest
@@ -40,6 +41,7 @@ HARD = {
     debian("opentype/lobstertwo/LobsterTwo-BoldItalic.otf"): ["Xoxo Buffy", "Zephyr"],
 }
 TRACKING_EM = (0.0, -0.03, -0.06, -0.1)
+ALL = os.environ.get("INK_WELD_ALL")  # every word in every font at every tracking; else half of them, each of each font
 # Every font of four packages whose letters join edge on edge, at 1000, 1024, 1100, 2000 and 2048 units per em.
 JOINING = ("truetype/fonts-arabeyes", "truetype/kacst", "truetype/farsiweb", "opentype/fonts-hosny-amiri")
 JOINING_WORDS = ("محمد", "سلام", "كتاب", "بيت")
@@ -155,8 +157,10 @@ class Weld(unittest.TestCase):
         worst, cases, doubtful = 0.0, 0, 0
         for path in FONTS:
             reference = Reference(path)
-            for tracking in TRACKING_EM:
-                for text in WORDS + HARD.get(path, []):
+            for i, tracking in enumerate(TRACKING_EM):
+                for k, text in enumerate(WORDS + HARD.get(path, [])):
+                    if not ALL and (i + k) % 2:
+                        continue
                     with self.subTest(font=path, text=text, tracking=tracking):
                         area, pieces, middles = reference.word(text, tracking)
                         ours = weld(path, text, "--em-mm", "100", f"--tracking-em={tracking}", "--method-report")
@@ -170,7 +174,7 @@ class Weld(unittest.TestCase):
                         self.assertLess(off, 0.0003)  # what the chords of the reference leave
                         cases += 1
         print(f"{cases} cases, worst area error {worst * 1e6:.0f} ppm against {STEPS} chords a curve")
-        self.assertGreaterEqual(cases, 300)
+        self.assertGreaterEqual(cases, 400 if ALL else 200)
         self.assertLess(doubtful, 0.05 * cases)
 
     def test_joining_scripts(self):
