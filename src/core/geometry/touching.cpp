@@ -98,6 +98,8 @@ public:
                 continue;
             for (const std::size_t segment : here)
                 is_met[segment] = true;
+            if (shortestChordAt(here) <= hair)
+                continue; // a segment of no length comes to where it left
             if (Meeting meeting = meetingOf(here, at); meeting.isInOrder())
                 out.push_back(std::move(meeting));
         }
@@ -152,12 +154,19 @@ private:
         return ring;
     }
 
-    Meeting meetingOf(const std::vector<std::size_t>& coming, Point at) const
+    /// Of the segments that come to a node or leave it.
+    double shortestChordAt(const std::vector<std::size_t>& coming) const
     {
         double shortest = 1e300;
         for (const std::size_t segment : coming)
             for (const std::size_t s : {segment, m_next[segment]})
                 shortest = std::min(shortest, length(m_segments[s].end() - m_segments[s].start()));
+        return shortest;
+    }
+
+    Meeting meetingOf(const std::vector<std::size_t>& coming, Point at) const
+    {
+        const double shortest = shortestChordAt(coming);
         Meeting out{at, {}};
         const auto add = [&](std::size_t segment, bool comes) {
             const Segment away = comes ? m_segments[segment].reversed() : m_segments[segment];

@@ -155,6 +155,10 @@ void TestTouching::linesThatCrossAreLeft()
     // Not an outline: in the middle two edges come one beside the other.
     const std::vector<Contour> crossed{test::polygon({{0, 0}, {1, 1}, {2, 2}, {2, 0}, {1, 1}, {0, 2}})};
     QCOMPARE(apartWhereTheyMeet(crossed, Apart::Ink), crossed);
+    // Nor is a line of no length a meeting of two.
+    const std::vector<Contour> still{test::polygon({{0, 0}, {1, 0}, {1, 0}, {1, 1}})};
+    QCOMPARE(apartWhereTheyMeet(still, Apart::Ink), still);
+    QVERIFY(touchingPoints(still).empty());
 }
 
 INK_TEST_CORE_MAIN(TestTouching)
