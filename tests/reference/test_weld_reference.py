@@ -41,7 +41,7 @@ HARD = {
     debian("opentype/lobstertwo/LobsterTwo-BoldItalic.otf"): ["Xoxo Buffy", "Zephyr"],
 }
 TRACKING_EM = (0.0, -0.03, -0.06, -0.1)
-ALL = os.environ.get("INK_WELD_ALL")  # every word in every font at every tracking; else half of them, each of each font
+ALL = os.environ.get("INK_WELD_ALL")  # every word in every font at every tracking, and all fonts that join; else half of them
 # Every font of four packages whose letters join edge on edge, at 1000, 1024, 1100, 2000 and 2048 units per em.
 JOINING = ("truetype/fonts-arabeyes", "truetype/kacst", "truetype/farsiweb", "opentype/fonts-hosny-amiri")
 JOINING_WORDS = ("محمد", "سلام", "كتاب", "بيت")
@@ -182,7 +182,7 @@ class Weld(unittest.TestCase):
         fonts = sorted(str(f) for folder in JOINING for f in DEBIAN.joinpath(folder).glob("*.[to]tf") if not f.is_symlink())
         self.assertGreaterEqual(len(fonts), 50)
         units = set()
-        for path in fonts:
+        for path in fonts[::1 if ALL else 2]:
             reference = Reference(path, 16)
             units.add(reference.em)
             for text in JOINING_WORDS:

@@ -17,6 +17,8 @@ from pathlib import Path
 UINK = os.environ["UINK"]
 PACKAGES = Path(__file__).resolve().parents[2] / "demo" / "catalogue" / "packages"
 # strace counts each call by itself, so each has its own sweep. fchmod and fsync stand next to the calls around them.
+# The database writes page after page before it says so (fdatasync): of those every second, all of them with INK_KILL_ALL=1.
+PAGES = () if os.environ.get("INK_KILL_ALL") else ("pwrite64",)
 CHANGING = ("write", "pwrite64", "rename", "unlink", "unlinkat", "rmdir", "mkdir", "fdatasync", "ftruncate")
 
 
@@ -111,10 +113,11 @@ class ShelfKilled(unittest.TestCase):
         for call in CHANGING:
             n, was_killed = 0, True
             while was_killed:
-                n += 1
+                n += 2 if call in PAGES else 1
                 home = make_home()
                 was_killed = home.killed_at(call, n, *command)
                 where = f"killed at {call} number {n}"
+                points += was_killed
                 reached, faults = home.look()
                 self.assertEqual(faults, [], where)
                 self.assertIn(reached, (before, after), where)
@@ -128,7 +131,6 @@ class ShelfKilled(unittest.TestCase):
                     self.assertEqual(again.returncode, 0, again.stderr)
                 self.assertEqual(home.look(), (after, []), f"given again, {where}")
                 finished(home)
-            points += n - 1
         return points
 
     def test_adding(self):
@@ -180,7 +182,7 @@ class ShelfKilled(unittest.TestCase):
             home.shelf_command("add", PACKAGES / "larkmallow.zip")
         points = self.sweep(prepare, ["discard", "Larkmallow"], [("Larkmallow", "on-the-shelf")], [])
         print(f"discarding: {points} points")
-        self.assertGreaterEqual(points, 50)
+        self.assertGreaterEqual(points, 40)
 
     def test_removing(self):
         with tempfile.TemporaryDirectory() as folder:

@@ -41,7 +41,7 @@ void TestMendingPromises::mendingKeepsItsPromises_data()
 {
     QTest::addColumn<unsigned>("seed");
     // INK_PROOF_ALL=1 asks 300 of them, and tells what docs/proof.md says of those.
-    const unsigned most = qEnvironmentVariableIntValue("INK_PROOF_ALL") > 0 ? 300 : 24;
+    const unsigned most = qEnvironmentVariableIntValue("INK_PROOF_ALL") > 0 ? 300 : 18;
     for (unsigned seed = 1; seed <= most; ++seed)
         QTest::addRow("%u", seed) << seed;
     // Where bands of two pieces once met, or cut a stroke through, beside an axis that has no two opposite sides there.

@@ -70,7 +70,7 @@ void TestLicenceEdits::oneChangedWordIsShown()
                                     "students", "unless", "paid"};
     std::mt19937 random(static_cast<unsigned>(id.size()) * 7919U + static_cast<unsigned>(text.size()));
     const auto any = [&](std::size_t below) { return random() % below; };
-    for (int i = 0; i < 200; ++i) {
+    for (int i = 0; i < 120; ++i) {
         QString changed = text;
         const std::size_t at = any(operative.size() - 1);
         const auto [begin, length] = operative[at];
