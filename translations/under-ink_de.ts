@@ -3051,6 +3051,13 @@
       <source>one thread parted by %1</source>
       <translation>ein Faden um %1 getrennt</translation>
     </message>
+    <message numerus="yes">
+      <source>%n thread(s) parted</source>
+      <translation>
+        <numerusform>%n Faden getrennt</numerusform>
+        <numerusform>%n Fäden getrennt</numerusform>
+      </translation>
+    </message>
   </context>
   <context>
     <name>QObject</name>

@@ -238,6 +238,13 @@
       </translation>
     </message>
     <message numerus="yes">
+      <source>%n thread(s) parted</source>
+      <translation>
+        <numerusform>%n thread parted</numerusform>
+        <numerusform>%n threads parted</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
       <source>%n loose piece(s) tied</source>
       <translation>
         <numerusform>%n loose piece tied</numerusform>

@@ -3051,6 +3051,13 @@
       <source>one thread parted by %1</source>
       <translation>un fil séparé de %1</translation>
     </message>
+    <message numerus="yes">
+      <source>%n thread(s) parted</source>
+      <translation>
+        <numerusform>%n fil séparé</numerusform>
+        <numerusform>%n fils séparés</numerusform>
+      </translation>
+    </message>
   </context>
   <context>
     <name>QObject</name>

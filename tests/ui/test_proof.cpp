@@ -208,6 +208,7 @@ void TestProof::whatHangsByAThreadIsPartedAtAPress()
     const auto before = s.design().figures_mm;
     QVERIFY(s.take(FindingKind::Hanging, "Part them by"));
     QCOMPARE(s.mendings().front().kind, MendingKind::Part);
+    QVERIFY2(s.told().startsWith(QLatin1String("1 thread parted, ")), qPrintable(s.told()));
     QCOMPARE(s.count(FindingKind::Hanging), hanging - 1);
     const auto after = s.design().figures_mm;
     QVERIFY(after.pieces > before.pieces || after.middles < before.middles); // or a counter is open now

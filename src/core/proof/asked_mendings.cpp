@@ -34,11 +34,6 @@ bool AskedMendings::isAgainst(const PlacedMending& m, const ProofFinding& findin
            (!m.at_mm || distanceTo(finding.box, *m.at_mm) <= std::max(m.to, finding.wanted));
 }
 
-bool AskedMendings::isAskedFor(const ProofFinding& finding) const
-{
-    return std::ranges::any_of(m_mendings, [&](const PlacedMending& m) { return isAgainst(m, finding); });
-}
-
 bool AskedMendings::isAskedInFull(const ProofFinding& finding) const
 {
     return std::ranges::any_of(m_mendings, [&](const PlacedMending& m) {
@@ -47,12 +42,17 @@ bool AskedMendings::isAskedInFull(const ProofFinding& finding) const
     });
 }
 
-double AskedMendings::toOf(const ProofFinding& finding) const
+const PlacedMending* AskedMendings::against(const ProofFinding& finding) const
 {
-    for (const auto& m : m_mendings)
-        if (answers(m.kind, finding.kind))
-            return m.to;
-    return finding.wanted;
+    const PlacedMending* rule = nullptr;
+    for (const auto& m : m_mendings) {
+        if (!isAgainst(m, finding))
+            continue;
+        if (m.at_mm)
+            return &m;
+        rule = rule ? rule : &m;
+    }
+    return rule;
 }
 
 bool AskedMendings::widens() const

@@ -16,10 +16,9 @@ public:
     double at(MendingKind kind, const Box& box, double within) const;
     /// This one is against the finding, and at its place.
     static bool isAgainst(const PlacedMending& mending, const ProofFinding& finding);
-    /// Any of them is.
-    bool isAskedFor(const ProofFinding& finding) const;
-    double toOf(const ProofFinding& finding) const;
-    /// As isAskedFor, and to as much as the finding wants: a rule that was made for finer work has not failed where more is wanted now.
+    /// What is asked against it: its own at a place, else the rule; null where nothing is.
+    const PlacedMending* against(const ProofFinding& finding) const;
+    /// One of them is, and to as much as the finding wants: a rule that was made for finer work has not failed where more is wanted now.
     bool isAskedInFull(const ProofFinding& finding) const;
     /// The axis is made again after each step of these.
     bool widens() const;

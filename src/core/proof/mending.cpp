@@ -387,8 +387,9 @@ private:
             });
         };
         for (const auto& f : before)
-            if (m_asked.isAskedFor(f) && !m_asked.isLeft(f.kind, f.box, 0.0) && !isStillThere(f))
-                out.done.push_back({withWidened(f), m_asked.toOf(f)});
+            if (const auto* mending = m_asked.against(f);
+                mending && !m_asked.isLeft(f.kind, f.box, 0.0) && !isStillThere(f))
+                out.done.push_back({withWidened(f), mending->kind, mending->to});
         for (const auto& f : after)
             if (m_asked.isAskedInFull(f) && !m_asked.isLeft(f.kind, f.box, 0.0))
                 out.left.push_back(

@@ -48,10 +48,11 @@ struct StencilBridge
 struct Mended
 {
     Outline outline_mm;
-    /// As they were found before; `to` is what they came to.
+    /// As they were found before, what was done about them, and to what.
     struct Done
     {
         ProofFinding finding;
+        MendingKind by{};
         double to = 0.0;
     };
     std::vector<Done> done;

@@ -502,9 +502,11 @@ std::vector<InOrder> inOrderOf(const DesignProof& proof, const std::vector<Proof
 
 QString sayWhatWasMended(const Mended& before, const Mended& after, double before_mm2, double after_mm2)
 {
-    // What hung by a thread has a thicker stroke now.
+    // What hung by a thread has a thicker stroke now, where it was not parted.
     const auto kindOf = [](const Mended::Done& done) {
-        return done.finding.kind == FindingKind::Hanging ? FindingKind::ThinStroke : done.finding.kind;
+        return done.finding.kind == FindingKind::Hanging && done.by != MendingKind::Part
+                   ? FindingKind::ThinStroke
+                   : done.finding.kind;
     };
     std::map<FindingKind, int> counts;
     for (const auto& done : after.done)
@@ -529,6 +531,9 @@ QString sayWhatWasMended(const Mended& before, const Mended& after, double befor
             break;
         case FindingKind::SharpPoint:
             parts << Words::tr("%n point(s) blunted", nullptr, n);
+            break;
+        case FindingKind::Hanging:
+            parts << Words::tr("%n thread(s) parted", nullptr, n);
             break;
         case FindingKind::LoosePiece:
             parts << Words::tr("%n loose piece(s) tied", nullptr, n);
