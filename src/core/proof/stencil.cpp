@@ -3,7 +3,6 @@
 #include "core/geometry/box.h"
 #include "core/geometry/disjoint_sets.h"
 #include "core/geometry/nesting.h"
-#include "core/geometry/touching.h"
 #include "core/proof/cut_across.h"
 
 #include <algorithm>
@@ -162,7 +161,7 @@ private:
                     m_ways.push_back({branch.places[i - 1], branch.places[i], rings->first, rings->second});
         }
         // Where ink touches ink the paper is as near: its corners are cut off.
-        for (const auto& touching : touchingPoints(toPaths(m_proof.outline()))) {
+        for (const auto& touching : m_proof.touching()) {
             const std::size_t one = number_of[touching.rings[0]], other = number_of[touching.rings[1]];
             if (one != other)
                 m_candidates.push_back({touching.at - touching.way * (0.5 * w),
