@@ -11,6 +11,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <limits>
 #include <map>
 #include <numbers>
 #include <optional>
@@ -92,10 +93,38 @@ Outline smallParts(const Outline& outline, bool is_ink, double width, const IsNe
     return out;
 }
 
-/// What is kept of the strokes, or the gaps, of one kind where something changes beside them: as wide as `width`, or nearly as
+/// From each place of a branch to the next: whether what lies there keeps two sides apart. Opposite sides do, and so does what leads from
+/// some of them to others, or out into the open as far as bands of `band_width` on both sides could meet. Into a notch, or off a
+/// corner, there is nothing to keep apart.
+template <typename Parts>
+std::vector<bool> stretchesToKeep(const Branch& branch, double band_width, const Parts& parts)
+{
+    const auto& places = branch.places;
+    const auto stepTo = [&](std::size_t i) -> const AxisStep& { return *branch.steps[places[i].step]; };
+    std::vector<bool> keeps(places.size() - 1, false);
+    std::size_t first = keeps.size(), last = 0; // places between which sides are opposite
+    for (std::size_t i = 0; i < keeps.size(); ++i)
+        if (const AxisStep& step = stepTo(i + 1); step.is_stroke || step.has_neck || parts(step)) {
+            first = std::min(first, i);
+            last = i + 1;
+        }
+    const auto leadsOut = [&](std::size_t from, std::size_t to) {
+        return places[from].width < band_width && places[to].width > places[from].width;
+    };
+    while (last > 0 && first > 0 && leadsOut(first, first - 1))
+        --first;
+    while (last > 0 && last < keeps.size() && leadsOut(last, last + 1))
+        ++last;
+    for (std::size_t i = first; i < last; ++i)
+        // Where the chords of two rings touch, their curves may not.
+        keeps[i] = std::min(places[i].width, places[i + 1].width) > 0.0 || parts(stepTo(i + 1));
+    return keeps;
+}
+
+/// What is kept of the strokes, or the gaps, of one kind where bands change something beside them: as wide as `width`, or nearly as
 /// wide as they are where they are narrower. `isNear` is asked with a stretch and half the width kept there.
 template <typename IsNear>
-Guards guardsOf(const OutlineProof& proof, bool is_ink, double width, const IsNear& isNear)
+Guards guardsOf(const OutlineProof& proof, bool is_ink, double width, double band_width, const IsNear& isNear)
 {
     Guards guards;
     std::vector<PenWay>& out = guards.ways;
@@ -111,7 +140,7 @@ Guards guardsOf(const OutlineProof& proof, bool is_ink, double width, const IsNe
         return a >= 0 && b >= 0 && rings[std::size_t(a)] != rings[std::size_t(b)];
     };
     for (const auto& branch : proof.branches()) {
-        if (branch.is_ink != is_ink)
+        if (branch.is_ink != is_ink || branch.places.empty())
             continue;
         if (branch.places.size() == 1) { // a dot, or a middle, without two sides
             const auto& place = branch.places.front();
@@ -129,14 +158,10 @@ Guards guardsOf(const OutlineProof& proof, bool is_ink, double width, const IsNe
             way.centres.push_back(centre);
             way.radii.push_back(radiusAt(w));
         };
+        const auto keeps = stretchesToKeep(branch, band_width, parts);
         for (std::size_t i = 0; i + 1 < branch.places.size(); ++i) {
             const auto &a = branch.places[i], &b = branch.places[i + 1];
-            const AxisStep& step = *branch.steps[b.step];
-            // Into a notch, or off a corner, there are no two sides to keep apart.
-            const bool is_parting = parts(step), has_sides = step.is_stroke || is_parting || step.has_neck;
-            // Where the chords of two rings touch, their curves may not.
-            const bool is_point = std::min(a.width, b.width) <= 0.0 && !is_parting;
-            if (!has_sides || is_point || !isNear(a.centre, b.centre, radiusAt(std::max(a.width, b.width)))) {
+            if (!keeps[i] || !isNear(a.centre, b.centre, radiusAt(std::max(a.width, b.width)))) {
                 end();
                 continue;
             }
@@ -271,7 +296,7 @@ Result<Widening> widened(const OutlineProof& proof, bool is_ink, const WidenOpti
         return std::ranges::any_of(
             near, [&](std::uint32_t k) { return nearestEnds(a, b, way[k].a, way[k].b).distance < reach; });
     };
-    band = guarded(std::move(*band), guardsOf(proof, !is_ink, options.other_width, isNear),
+    band = guarded(std::move(*band), guardsOf(proof, !is_ink, options.other_width, width, isNear),
                    options.other_width, unit, options.cancel);
     if (!band)
         return fail(band.error());
@@ -347,7 +372,8 @@ Result<Outline> offTheAxis(const Outline& change, const OutlineProof& proof, boo
             return other.x0 <= box.x1 && other.x1 >= box.x0 && other.y0 <= box.y1 && other.y1 >= box.y0;
         });
     };
-    return guarded(change, guardsOf(proof, is_ink, width, isNear), width, proof.unit(), cancel);
+    constexpr double kAnyWidth = std::numeric_limits<double>::infinity();
+    return guarded(change, guardsOf(proof, is_ink, width, kAnyWidth, isNear), width, proof.unit(), cancel);
 }
 
 std::vector<Point> narrowPlaces(const OutlineProof& proof, bool is_ink, double width)

@@ -67,6 +67,8 @@ private slots:
     void twoCirclesWithAGap();
     void aGapKeepsOffThinStrokes();
     void aStrokeKeepsOffTheGapBesideIt();
+    void anOpenBowlStaysOpen_data();
+    void anOpenBowlStaysOpen();
     void middlesWithLettersInThemStay();
     void aNotchIsRoundedAndNoDeeper();
     void aGapIsClosedWithAHollow();
@@ -180,6 +182,37 @@ void TestWiden::aStrokeKeepsOffTheGapBesideIt()
 
 /// Bands about a ring and a bar that touch close off pockets, which are filled. A letter in a frame beside them lies in the frame's middle, and
 /// has one of its own: neither is a pocket.
+void TestWiden::anOpenBowlStaysOpen_data()
+{
+    QTest::addColumn<double>("mouth");
+    QTest::addColumn<double>("half_angle_deg");
+    for (const double mouth : {0.22, 0.3, 0.45})
+        for (const double half_angle_deg : {18.0, 24.0, 30.0, 40.0, 60.0})
+            QTest::addRow("a mouth of %g, %g degrees", mouth, half_angle_deg) << mouth << half_angle_deg;
+}
+
+/// Two thin ends that face each other grow round: behind the mouth they come nearer to each other than in it.
+void TestWiden::anOpenBowlStaysOpen()
+{
+    QFETCH(double, mouth);
+    QFETCH(double, half_angle_deg);
+    // A funnel, thin walls at its foot.
+    const double slope = std::tan(half_angle_deg * kPi / 180), half = 0.5 * mouth, foot = half / slope,
+                 wide = 8 * slope;
+    const auto proof = proofOf({test::polygon({{half, foot},
+                                               {half + 0.12, foot},
+                                               {1.125 * wide + 1, 9},
+                                               {-1.125 * wide - 1, 9},
+                                               {-half - 0.12, foot},
+                                               {-half, foot},
+                                               {-wide, 8},
+                                               {wide, 8}})});
+    const auto after = partsOf(thickened(proof, 0.8, 0.2));
+    QCOMPARE(after.pieces.size(), std::size_t(1));
+    QCOMPARE(after.middles.size(), std::size_t(0));
+    QVERIFY(after.figures.area > proof.figures().area + 0.1);
+}
+
 void TestWiden::middlesWithLettersInThemStay()
 {
     const auto ring = [](Point centre) {
