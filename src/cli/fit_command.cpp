@@ -55,7 +55,7 @@ Result<void> runFit(const FitArguments& a)
     if (!marks)
         return fail(marks.error());
     return writeTo(a.report, [&](std::ostream& out) -> Result<void> {
-        writeFitReport(out, *marks, limitsOf(a, process->process), process->id);
+        writeFitReport(out, *marks, limitsOf(a, process->process), process->process);
         return {};
     });
 }

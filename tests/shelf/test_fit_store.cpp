@@ -59,7 +59,7 @@ private slots:
         const FinishedSize size{SizeBy::Width, 90.0, {}, 0.0};
         const auto report = [&](const FitShape& one) {
             std::ostringstream out;
-            writeFitReport(out, *marksAt(one, size), defaultLimits(Process::KnifeVinyl), "knife-vinyl");
+            writeFitReport(out, *marksAt(one, size), defaultLimits(Process::KnifeVinyl), Process::KnifeVinyl);
             return out.str();
         };
         QCOMPARE(report(*read), report(shape));

@@ -294,7 +294,8 @@ void TestFind::fontsAreSortedByTheirMarks()
         const auto* known = fonts.known(filter->mapToSource(filter->index(i, 0)).row());
         if (!known || !known->card)
             continue;
-        const auto mark = strokeMark(known->card->marks, f.window->jobModel().job().limits());
+        const Job& job = f.window->jobModel().job();
+        const auto mark = strokeMark(known->card->marks, job.limits(), job.process);
         const double stroke = mark ? mark->narrowest.width : 0.0;
         QVERIFY(stroke <= before);
         before = stroke;

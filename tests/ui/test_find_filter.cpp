@@ -109,10 +109,12 @@ void TestFindFilter::everyWishIsWhatTheMarksSay()
     Fixture& f = measured();
     FindFilter filter(f.fonts);
     const ProcessLimits limits = f.job.job().limits();
+    const Process process = f.job.job().process;
     const auto verdict = [&](int row) { return f.fonts.knownRights(row)->dossier.verdict; };
     const std::vector<std::pair<FindWish, std::function<bool(int)>>> wishes{
-        {FindWish::HoldInProcess, [&](int r) { return holds(f.marks(r), limits) != Holds::Not; }},
-        {FindWish::StrokesHold, [&](int r) { return holdsStroke(f.marks(r), limits) != Holds::Not; }},
+        {FindWish::HoldInProcess, [&](int r) { return holds(f.marks(r), limits, process) != Holds::Not; }},
+        {FindWish::StrokesHold,
+         [&](int r) { return holdsStroke(f.marks(r), limits, process) != Holds::Not; }},
         {FindWish::GapsStayOpen, [&](int r) { return holdsGap(f.marks(r), limits) != Holds::Not; }},
         {FindWish::PiecesHold,
          [&](int r) { return f.marks(r).smallest_piece->area >= limits.smallest_piece_mm2; }},
@@ -229,11 +231,12 @@ void TestFindFilter::ordersFollowTheirFigure()
     FindFilter filter(f.fonts);
     filter.setOrder(static_cast<FindOrder>(order));
     const ProcessLimits limits = f.job.job().limits();
+    const Process process = f.job.job().process;
     const auto figure = [&](int row) -> double {
         const FitMarks& m = f.marks(row);
         switch (static_cast<FindOrder>(order)) {
         case FindOrder::ThinnestStroke:
-            return -strokeMark(m, limits)->narrowest.width;
+            return -strokeMark(m, limits, process)->narrowest.width;
         case FindOrder::NarrowestGap: // nothing that could close up is best
             return gapMark(m, limits) ? -gapMark(m, limits)->narrowest.width : -1e9;
         case FindOrder::FewestPieces:
@@ -251,7 +254,7 @@ void TestFindFilter::ordersFollowTheirFigure()
         case FindOrder::BestVerdict:
             return double(f.fonts.knownRights(row)->dossier.verdict);
         default: // a font that has every letter and holds stands before one that does not
-            return m.missing.empty() && holds(m, limits) != Holds::Not ? 0 : 1;
+            return m.missing.empty() && holds(m, limits, process) != Holds::Not ? 0 : 1;
         }
     };
     double before = -1e12;

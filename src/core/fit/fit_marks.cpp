@@ -14,7 +14,6 @@ namespace ink {
 namespace {
 
 constexpr double kInkTolerance_u = 0.25;
-constexpr double kLeastWidth_u = 1e-6;
 
 /// Strokes and gaps, in the unit of the outline.
 Result<void> measureShape(const Outline& outline, Unit unit, FitMarks& marks, const CancelToken& cancel)
@@ -33,12 +32,9 @@ Result<void> measureShape(const Outline& outline, Unit unit, FitMarks& marks, co
     if (!strokes || !gaps)
         return fail((!strokes ? strokes : gaps).error());
     marks.stroke_steps = std::move(*strokes);
-    // Ink that only touches ink is no stroke for any tool.
-    if (const auto touching = touchingPoints(toPaths(outline)); !touching.empty()) {
-        const Point at = touching.front().at;
-        marks.stroke_steps.steps = {{kLeastWidth_u * unit.u, AxisPlace{0.0, at, at, at}, {}}};
-    }
     marks.gap_steps = std::move(*gaps);
+    const auto touching = touchingPoints(toPaths(outline));
+    marks.touching = touching.empty() ? std::nullopt : std::optional(touching.front().at);
     return {};
 }
 
@@ -219,6 +215,8 @@ Result<FitMarks> marksAt(const FitShape& shape, const FinishedSize& size, const 
         }
         for (auto& point : marks.sharp_points)
             point.at = by.map(point.at);
+        if (marks.touching)
+            marks.touching = by.map(*marks.touching);
     } else {
         const Outline stretched = transformed(shape.outline_fu, by);
         if (auto measured =
@@ -268,8 +266,10 @@ std::optional<WidthMark> widthMark(const std::optional<AxisPlace>& narrowest, co
 
 } // namespace
 
-std::optional<WidthMark> strokeMark(const FitMarks& marks, const ProcessLimits& limits)
+std::optional<WidthMark> strokeMark(const FitMarks& marks, const ProcessLimits& limits, Process process)
 {
+    if (const auto& at = marks.touching; at && process != Process::Stencil && limits.stroke_floor_mm > 0.0)
+        return WidthMark{Holds::Not, {0.0, *at, *at, *at}, false};
     return widthMark(marks.thinnest_stroke, marks.stroke_steps, limits.stroke_comfortable_mm,
                      limits.stroke_floor_mm);
 }
@@ -279,9 +279,9 @@ std::optional<WidthMark> gapMark(const FitMarks& marks, const ProcessLimits& lim
     return widthMark(marks.narrowest_gap, marks.gap_steps, limits.gap_mm, limits.gap_mm);
 }
 
-Holds holdsStroke(const FitMarks& marks, const ProcessLimits& limits)
+Holds holdsStroke(const FitMarks& marks, const ProcessLimits& limits, Process process)
 {
-    const auto mark = strokeMark(marks, limits);
+    const auto mark = strokeMark(marks, limits, process);
     return mark ? mark->holds : Holds::Well;
 }
 
@@ -303,9 +303,9 @@ Holds holdsMiddles(const FitMarks& marks, const ProcessLimits& limits)
                                                                                                : Holds::Not;
 }
 
-Holds holds(const FitMarks& marks, const ProcessLimits& limits)
+Holds holds(const FitMarks& marks, const ProcessLimits& limits, Process process)
 {
-    return worseOf(worseOf(holdsStroke(marks, limits), holdsGap(marks, limits)),
+    return worseOf(worseOf(holdsStroke(marks, limits, process), holdsGap(marks, limits)),
                    worseOf(holdsPieces(marks, limits), holdsMiddles(marks, limits)));
 }
 

@@ -71,6 +71,8 @@ struct FitMarks
     /// One place in each middle that is to be weeded.
     std::vector<Point> middles;
     std::vector<PointOfInk> sharp_points;
+    /// The first place where ink only touches ink.
+    std::optional<Point> touching;
     std::optional<SmallPiece> smallest_piece, smallest_middle;
     std::u32string missing;
     std::vector<LetterWithForms> alternates;
@@ -134,20 +136,20 @@ struct WidthMark
     /// Only where it narrows to a point.
     bool is_point = false;
 };
-/// Nothing where there is no stroke (no gap).
-std::optional<WidthMark> strokeMark(const FitMarks& marks, const ProcessLimits& limits);
+/// Nothing where there is no stroke (no gap). Ink that only touches ink is a stroke of 0 mm, but for what a stencil leaves away.
+std::optional<WidthMark> strokeMark(const FitMarks& marks, const ProcessLimits& limits, Process process);
 std::optional<WidthMark> gapMark(const FitMarks& marks, const ProcessLimits& limits);
 
-Holds holdsStroke(const FitMarks& marks, const ProcessLimits& limits);
+Holds holdsStroke(const FitMarks& marks, const ProcessLimits& limits, Process process);
 Holds holdsGap(const FitMarks& marks, const ProcessLimits& limits);
 Holds holdsPieces(const FitMarks& marks, const ProcessLimits& limits);
 Holds holdsMiddles(const FitMarks& marks, const ProcessLimits& limits);
 /// The worst of the four.
-Holds holds(const FitMarks& marks, const ProcessLimits& limits);
+Holds holds(const FitMarks& marks, const ProcessLimits& limits, Process process);
 std::string_view idOf(Holds holds);
 
 /// The report of `uink fit` (docs/formats/fit-report.md): one JSON object.
 void writeFitReport(std::ostream& out, const FitMarks& marks_mm, const ProcessLimits& limits,
-                    std::string_view process_id);
+                    Process process);
 
 } // namespace ink

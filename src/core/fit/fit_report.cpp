@@ -65,8 +65,7 @@ Json alternatesJson(const FitMarks& marks)
 
 } // namespace
 
-void writeFitReport(std::ostream& out, const FitMarks& marks, const ProcessLimits& limits,
-                    std::string_view process_id)
+void writeFitReport(std::ostream& out, const FitMarks& marks, const ProcessLimits& limits, Process process)
 {
     auto missing = Json::array(), middles = Json::array(), sharp = Json::array(), hidden = Json::array(),
          apart = Json::array();
@@ -82,19 +81,19 @@ void writeFitReport(std::ostream& out, const FitMarks& marks, const ProcessLimit
         if (!pair.joins)
             apart.push_back(pointJson(pair.between));
     const Json json{
-        {"process", process_id},
+        {"process", infoOf(process).id},
         {"limits",
          {{"stroke_comfortable_mm", limits.stroke_comfortable_mm},
           {"stroke_floor_mm", limits.stroke_floor_mm},
           {"gap_mm", limits.gap_mm},
           {"smallest_piece_mm2", limits.smallest_piece_mm2}}},
         {"holds",
-         {{"all", idOf(holds(marks, limits))},
-          {"stroke", idOf(holdsStroke(marks, limits))},
+         {{"all", idOf(holds(marks, limits, process))},
+          {"stroke", idOf(holdsStroke(marks, limits, process))},
           {"gap", idOf(holdsGap(marks, limits))},
           {"pieces", idOf(holdsPieces(marks, limits))},
           {"middles", idOf(holdsMiddles(marks, limits))}}},
-        {"thin_stroke", markJson(strokeMark(marks, limits))},
+        {"thin_stroke", markJson(strokeMark(marks, limits, process))},
         {"tight_gap", markJson(gapMark(marks, limits))},
         {"thinnest_stroke_mm", widthJson(marks.thinnest_stroke)},
         {"thinnest_stroke_place", placeJson(marks.thinnest_stroke)},

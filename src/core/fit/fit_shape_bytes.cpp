@@ -234,6 +234,7 @@ Cbor toCbor(const FitMarks& marks)
                           [](const PointOfInk& p) -> Cbor {
                               return {toCbor(p.at), p.angle_deg, toCbor(p.inwards)};
                           })},
+        {"touching", optional(marks.touching, [](Point p) { return toCbor(p); })},
         {"strokes", toCbor(marks.stroke_steps)},
         {"gaps", toCbor(marks.gap_steps)},
         {"smallest", optional(marks.smallest_piece, [](const SmallPiece& s) { return toCbor(s); })},
@@ -260,6 +261,8 @@ FitMarks marksFrom(const Cbor& json)
         marks.middles.push_back(pointFrom(point));
     for (const auto& point : json.at("points"))
         marks.sharp_points.push_back({pointFrom(point.at(0)), number(point.at(1)), pointFrom(point.at(2))});
+    if (const auto& touching = json.at("touching"); !touching.is_null())
+        marks.touching = pointFrom(touching);
     marks.stroke_steps = stepsFrom(json.at("strokes"));
     marks.gap_steps = stepsFrom(json.at("gaps"));
     marks.smallest_piece = partFrom(json.at("smallest"));

@@ -10,7 +10,7 @@
 namespace ink {
 
 /// To be raised with every change of what is measured or how: what was kept of another version is measured again.
-inline constexpr int kFitShapeVersion = 4;
+inline constexpr int kFitShapeVersion = 5;
 
 /// Source: RFC 8949 (CBOR).
 std::string bytesOf(const FitShape& shape);

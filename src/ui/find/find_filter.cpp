@@ -112,9 +112,10 @@ bool FindFilter::fulfils(int row, FindWish wish) const
     if (!preview || !preview->card)
         return false;
     const FitMarks& marks = preview->card->marks;
+    const Job& job = m_fonts.job();
     switch (wish) {
     case FindWish::HoldInProcess:
-        return holds(marks, m_fonts.job().limits()) != Holds::Not;
+        return holds(marks, job.limits(), job.process) != Holds::Not;
     case FindWish::Join:
         return !marks.pairs.empty() && marks.joins == marks.pairs.size();
     case FindWish::HaveSwash:
@@ -122,11 +123,11 @@ bool FindFilter::fulfils(int row, FindWish wish) const
     case FindWish::HaveEveryLetter:
         return marks.missing.empty();
     case FindWish::StrokesHold:
-        return holdsStroke(marks, m_fonts.job().limits()) != Holds::Not;
+        return holdsStroke(marks, job.limits(), job.process) != Holds::Not;
     case FindWish::GapsStayOpen:
-        return holdsGap(marks, m_fonts.job().limits()) != Holds::Not;
+        return holdsGap(marks, job.limits()) != Holds::Not;
     case FindWish::PiecesHold:
-        return holdsPieces(marks, m_fonts.job().limits()) != Holds::Not;
+        return holdsPieces(marks, job.limits()) != Holds::Not;
     case FindWish::HaveFewNodes:
         return marks.nodesPerLetter() < kFewNodes;
     case FindWish::HaveNoSharpPoints:
@@ -223,13 +224,13 @@ double FindFilter::keyOf(int row) const
     const FitMarks& marks = preview->card->marks;
     const auto limits = m_fonts.job().limits();
     const auto stroke = [&] {
-        const auto mark = strokeMark(marks, limits);
+        const auto mark = strokeMark(marks, limits, m_fonts.job().process);
         return mark ? mark->narrowest.width : 0.0;
     };
     switch (m_order) {
     case FindOrder::Fit: {
-        const int faults =
-            2 * static_cast<int>(holds(marks, limits)) + 4 * static_cast<int>(marks.missing.size());
+        const int faults = 2 * static_cast<int>(holds(marks, limits, m_fonts.job().process)) +
+                           4 * static_cast<int>(marks.missing.size());
         return faults - std::min(stroke(), 10.0) / 100.0;
     }
     case FindOrder::ThinnestStroke:

@@ -77,7 +77,7 @@ private:
 
     void addWidths()
     {
-        if (const auto stroke = strokeMark(m_marks, m_limits)) {
+        if (const auto stroke = strokeMark(m_marks, m_limits, m_job.process)) {
             const QString limit =
                 stroke->holds == Holds::Barely ? QObject::tr("It may hold; from %1 on no care is needed.")
                                                      .arg(length(m_limits.stroke_comfortable_mm))

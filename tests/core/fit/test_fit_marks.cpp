@@ -170,33 +170,34 @@ void TestFitMarks::processesHoldDifferently()
 {
     FitMarks marks;
     const auto limits = defaultLimits(Process::KnifeVinyl);
-    QCOMPARE(holds(marks, limits), Holds::Well);
-    QVERIFY(!strokeMark(marks, limits) && !gapMark(marks, limits));
+    QCOMPARE(holds(marks, limits, Process::KnifeVinyl), Holds::Well);
+    QVERIFY(!strokeMark(marks, limits, Process::KnifeVinyl) && !gapMark(marks, limits));
     const auto found = [](double from, double width) {
         return WidthSteps{{{from, AxisPlace{width, {}, {}, {}}, {}}}};
     };
     marks.stroke_steps = found(0.7, 0.7);
-    QCOMPARE(holds(marks, limits), Holds::Barely);
-    QCOMPARE(strokeMark(marks, limits)->narrowest.width, 0.7);
-    QCOMPARE(holds(marks, defaultLimits(Process::KnifeCard)), Holds::Not);
+    QCOMPARE(holds(marks, limits, Process::KnifeVinyl), Holds::Barely);
+    QCOMPARE(strokeMark(marks, limits, Process::KnifeVinyl)->narrowest.width, 0.7);
+    QCOMPARE(holds(marks, defaultLimits(Process::KnifeCard), Process::KnifeCard), Holds::Not);
     marks.stroke_steps = {};
     marks.gap_steps = found(0.42, 0.4);
-    QCOMPARE(holds(marks, limits), Holds::Not);
+    QCOMPARE(holds(marks, limits, Process::KnifeVinyl), Holds::Not);
     marks.gap_steps = found(0.6, 0.3); // too short a place for 0.5
-    QCOMPARE(holds(marks, limits), Holds::Well);
+    QCOMPARE(holds(marks, limits, Process::KnifeVinyl), Holds::Well);
     QCOMPARE(gapMark(marks, limits)->narrowest.width, 0.6);
     marks.narrowest_gap = AxisPlace{0.8, {}, {}, {}};
     QCOMPARE(gapMark(marks, limits)->narrowest.width, 0.8);
     marks.gap_steps = {{{0.1, {}, AxisPlace{0.05, {}, {}, {}}}}};
-    QCOMPARE(holds(marks, limits), Holds::Barely);
+    QCOMPARE(holds(marks, limits, Process::KnifeVinyl), Holds::Barely);
     QVERIFY(gapMark(marks, limits)->is_point);
     marks.gap_steps = {};
     marks.smallest_middle = SmallPiece{0.3, {}};
-    QCOMPARE(holds(marks, limits), Holds::Not);
-    QCOMPARE(holds(marks, defaultLimits(Process::Stencil)), Holds::Well); // each is tied by bridges
+    QCOMPARE(holds(marks, limits, Process::KnifeVinyl), Holds::Not);
+    QCOMPARE(holds(marks, defaultLimits(Process::Stencil), Process::Stencil),
+             Holds::Well); // each is tied by bridges
     marks.smallest_middle.reset();
     marks.smallest_piece = SmallPiece{1.0, {}};
-    QCOMPARE(holds(marks, limits), Holds::Not);
+    QCOMPARE(holds(marks, limits, Process::KnifeVinyl), Holds::Not);
 }
 
 void TestFitMarks::findMarksWhatProofFinds_data()
@@ -227,8 +228,8 @@ void TestFitMarks::findMarksWhatProofFinds()
     for (double width = 8.0; width < 220.0; width *= 1.13) {
         ProcessLimits limits{2 * width, width, width, 0.0, 0.0};
         for (const bool is_stroke : {true, false}) {
-            const auto told =
-                is_stroke ? holdsStroke(shape.marks_fu, limits) : holdsGap(shape.marks_fu, limits);
+            const auto told = is_stroke ? holdsStroke(shape.marks_fu, limits, Process::KnifeVinyl)
+                                        : holdsGap(shape.marks_fu, limits);
             bool is_found = false;
             for (const double near : {0.97, 1.0, 1.03}) {
                 const ProcessLimits about{2 * width * near, width * near, width * near, 0.0, 0.0};
@@ -249,15 +250,19 @@ void TestFitMarks::findMarksWhatProofFinds()
 void TestFitMarks::whatTouchesInAPointHoldsNot()
 {
     const auto two = nested({test::rectangle(0, 0, 100, 100), test::rectangle(100, 100, 200, 200)});
+    const ProcessLimits limits{2.0, 1.0, 1.0, 0.0, 0.0};
+    constexpr auto kVinyl = Process::KnifeVinyl;
     FitMarks marks;
     QVERIFY(markOutline(two, Unit{1.0}, marks));
-    QCOMPARE(holdsStroke(marks, {2.0, 1.0, 1.0, 0.0, 0.0}), Holds::Not);
-    QCOMPARE(strokeMark(marks, {2.0, 1.0, 1.0, 0.0, 0.0})->narrowest.centre, (Point{100, 100}));
-    QCOMPARE(holdsStroke(marks, {0.0, 0.0, 0.0, 0.0, 0.0}), Holds::Well); // nothing is asked of strokes
+    QCOMPARE(holdsStroke(marks, limits, kVinyl), Holds::Not);
+    QCOMPARE(strokeMark(marks, limits, kVinyl)->narrowest.centre, (Point{100, 100}));
+    QCOMPARE(holdsStroke(marks, {0.0, 0.0, 0.0, 0.0, 0.0}, kVinyl),
+             Holds::Well);                                               // nothing is asked of strokes
+    QCOMPARE(holdsStroke(marks, limits, Process::Stencil), Holds::Well); // nobody keeps what is cut out
     FitMarks apart;
     QVERIFY(markOutline(nested({test::rectangle(0, 0, 100, 100), test::rectangle(110, 110, 200, 200)}),
                         Unit{1.0}, apart));
-    QCOMPARE(holdsStroke(apart, {2.0, 1.0, 1.0, 0.0, 0.0}), Holds::Well);
+    QCOMPARE(holdsStroke(apart, limits, kVinyl), Holds::Well);
 }
 
 void TestFitMarks::theKeyMapListsEveryGlyphOnce()
