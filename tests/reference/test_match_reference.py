@@ -319,8 +319,8 @@ def alike_among(names, tell=False, every=1):
 
 class Pictures(unittest.TestCase):
     def test_words_are_told_among_all_faces(self):
-        """The conditions of the table, a few words each: which face it is stands first, nearly always."""
-        faces, chosen = sample(len(CONDITIONS) * 2, 11)
+        """The conditions of the table, a word each: which face it is stands first, nearly always."""
+        faces, chosen = sample(len(CONDITIONS), 11)
         faces = [f for i, f in enumerate(faces) if i % 3 == 0 or f in (path for path, _ in chosen)]  # a third of them are enough here
         first = five = 0
         with tempfile.TemporaryDirectory() as folder:
@@ -330,14 +330,14 @@ class Pictures(unittest.TestCase):
                 place, _ = place_of(path, picture, word, faces, Path(folder))
                 first += place == 1
                 five += place <= 5
-        self.assertGreaterEqual(first, len(chosen) - 2)
-        self.assertGreaterEqual(five, len(chosen) - 1)
+        self.assertGreaterEqual(first, len(chosen) - 1)
+        self.assertEqual(five, len(chosen))
 
 
 class Alike(unittest.TestCase):
     def test_look_alikes_are_those_of_an_independent_measure(self):
         """The true family taken away: at least seven of the best ten are shared, in the mean, and never fewer than five."""
-        shared = alike_among(("Vollkorn-Regular", "DejaVuSerif", "Lato-Black"), every=3)
+        shared = alike_among(("Vollkorn-Regular", "DejaVuSerif", "Lato-Black"), every=5)
         self.assertGreaterEqual(numpy.mean(shared), 7, shared)
         self.assertGreaterEqual(min(shared), 5, shared)
 

@@ -17,7 +17,7 @@ from pathlib import Path
 UINK = os.environ["UINK"]
 PACKAGES = Path(__file__).resolve().parents[2] / "demo" / "catalogue" / "packages"
 # strace counts each call by itself, so each has its own sweep. fchmod and fsync stand next to the calls around them.
-# The database writes page after page before it says so (fdatasync): of those every second, all of them with INK_KILL_ALL=1.
+# The database writes page after page before it says so (fdatasync): of those every fourth, all of them with INK_KILL_ALL=1.
 PAGES = () if os.environ.get("INK_KILL_ALL") else ("pwrite64",)
 CHANGING = ("write", "pwrite64", "rename", "unlink", "unlinkat", "rmdir", "mkdir", "fdatasync", "ftruncate")
 
@@ -113,7 +113,7 @@ class ShelfKilled(unittest.TestCase):
         for call in CHANGING:
             n, was_killed = 0, True
             while was_killed:
-                n += 2 if call in PAGES else 1
+                n += 4 if call in PAGES else 1
                 home = make_home()
                 was_killed = home.killed_at(call, n, *command)
                 where = f"killed at {call} number {n}"
@@ -137,12 +137,12 @@ class ShelfKilled(unittest.TestCase):
         maypole = [("Maypole Hand", "on-the-shelf")] * 4
         points = self.sweep(lambda home: home.listed(), ["add", PACKAGES / "maypole.zip"], [], maypole)
         print(f"adding: {points} points")
-        self.assertGreaterEqual(points, 50)
+        self.assertGreaterEqual(points, 40)
 
     def test_making_the_shelf(self):
         points = self.sweep(lambda home: None, ["add", PACKAGES / "larkmallow.zip"], [], [("Larkmallow", "on-the-shelf")])
         print(f"making the shelf: {points} points")
-        self.assertGreaterEqual(points, 100)
+        self.assertGreaterEqual(points, 75)
 
     def test_a_schema_step(self):
         def older(home):
@@ -157,14 +157,14 @@ class ShelfKilled(unittest.TestCase):
         lark = [("Larkmallow", "on-the-shelf")]
         points = self.sweep(older, ["list"], lark, lark)
         print(f"a schema step: {points} points")
-        self.assertGreaterEqual(points, 50)
+        self.assertGreaterEqual(points, 70)
 
     def test_installing(self):
         def prepare(home):
             home.shelf_command("add", PACKAGES / "larkmallow.zip")
         points = self.sweep(prepare, ["install", "Larkmallow"], [("Larkmallow", "on-the-shelf")], [("Larkmallow", "installed")])
         print(f"installing: {points} points")
-        self.assertGreaterEqual(points, 20)
+        self.assertGreaterEqual(points, 15)
 
     def test_reading_a_carried_shelf(self):
         with tempfile.TemporaryDirectory() as folder:
@@ -175,14 +175,14 @@ class ShelfKilled(unittest.TestCase):
             points = self.sweep(lambda home: home.listed(), ["import", bundle], [], [("Larkmallow", "on-the-shelf")],
                                 lambda home: self.assertEqual(home.listed()[0]["sets"], ["Autumn"]))
             print(f"reading a carried shelf: {points} points")
-            self.assertGreaterEqual(points, 50)
+            self.assertGreaterEqual(points, 40)
 
     def test_discarding(self):
         def prepare(home):
             home.shelf_command("add", PACKAGES / "larkmallow.zip")
         points = self.sweep(prepare, ["discard", "Larkmallow"], [("Larkmallow", "on-the-shelf")], [])
         print(f"discarding: {points} points")
-        self.assertGreaterEqual(points, 40)
+        self.assertGreaterEqual(points, 28)
 
     def test_removing(self):
         with tempfile.TemporaryDirectory() as folder:
@@ -195,7 +195,7 @@ class ShelfKilled(unittest.TestCase):
                 return home
             points = self.kill_everywhere(installed, ["remove", "Larkmallow"], [("Larkmallow", "installed")], [("Larkmallow", "on-the-shelf")])
             print(f"removing: {points} points")
-            self.assertGreaterEqual(points, 20)
+            self.assertGreaterEqual(points, 15)
 
 
 class Installed(unittest.TestCase):

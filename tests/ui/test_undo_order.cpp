@@ -135,7 +135,7 @@ void TestUndoOrder::allGoesBackAndComesAgain()
 {
     bool is_set = false;
     const int asked = qEnvironmentVariable("INK_UNDO_SITTINGS").toInt(&is_set),
-              sittings = is_set ? asked : 100;
+              sittings = is_set ? asked : 50;
     Fixture f;
     QFile square(f.file("square.svg"));
     QVERIFY(square.open(QIODevice::WriteOnly));

@@ -70,7 +70,7 @@ void TestLicenceEdits::oneChangedWordIsShown()
                                     "students", "unless", "paid"};
     std::mt19937 random(static_cast<unsigned>(id.size()) * 7919U + static_cast<unsigned>(text.size()));
     const auto any = [&](std::size_t below) { return random() % below; };
-    const int edits = qEnvironmentVariableIntValue("INK_RIGHTS_ALL") > 0 ? 200 : 120; // 25 texts
+    const int edits = qEnvironmentVariableIntValue("INK_RIGHTS_ALL") > 0 ? 200 : 60; // 25 texts
     for (int i = 0; i < edits; ++i) {
         QString changed = text;
         const std::size_t at = any(operative.size() - 1);
