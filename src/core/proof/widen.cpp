@@ -16,6 +16,7 @@
 #include <numbers>
 #include <optional>
 #include <set>
+#include <unordered_set>
 
 namespace ink {
 namespace {
@@ -59,15 +60,15 @@ struct Guards
 };
 
 template <typename RadiusAt>
-PenWay wayAlong(const AxisPassage& passage, const RadiusAt& radiusAt)
+PenWay wayAlong(const Segment& arc, const std::array<double, 2>& width, const RadiusAt& radiusAt)
 {
     constexpr int kSteps = 4; // of a parabola
-    const int steps = passage.arc.kind == SegmentKind::Line ? 1 : kSteps;
+    const int steps = arc.kind == SegmentKind::Line ? 1 : kSteps;
     PenWay way;
     for (int i = 0; i <= steps; ++i) {
         const double t = double(i) / steps;
-        way.centres.push_back(passage.arc.pointAt(t));
-        way.radii.push_back(radiusAt(std::lerp(passage.width[0], passage.width[1], t)));
+        way.centres.push_back(arc.pointAt(t));
+        way.radii.push_back(radiusAt(std::lerp(width[0], width[1], t)));
     }
     return way;
 }
@@ -139,9 +140,11 @@ Guards guardsOf(const OutlineProof& proof, bool is_ink, double width, double ban
         const int a = step.touches[0].segment, b = step.touches[1].segment;
         return a >= 0 && b >= 0 && rings[std::size_t(a)] != rings[std::size_t(b)];
     };
+    std::unordered_set<const AxisStep*> walked;
     for (const auto& branch : proof.branches()) {
         if (branch.is_ink != is_ink || branch.places.empty())
             continue;
+        walked.insert(branch.steps.begin(), branch.steps.end());
         if (branch.places.size() == 1) { // a dot, or a middle, without two sides
             const auto& place = branch.places.front();
             if (place.width > 0.0 && isNear(place.centre, place.centre, radiusAt(place.width)))
@@ -174,12 +177,18 @@ Guards guardsOf(const OutlineProof& proof, bool is_ink, double width, double ban
         }
         end();
     }
-    for (const auto& passage : proof.graph().passages) {
-        const auto& [first, last] = passage.width;
-        if (passage.is_ink == is_ink &&
-            isNear(passage.arc.start(), passage.arc.end(), radiusAt(std::max(first, last))))
-            out.push_back(wayAlong(passage, radiusAt));
-    }
+    const auto keep = [&](const Segment& arc, const std::array<double, 2>& width_there) {
+        if (isNear(arc.start(), arc.end(), radiusAt(std::max(width_there[0], width_there[1]))))
+            out.push_back(wayAlong(arc, width_there, radiusAt));
+    };
+    for (const auto& passage : proof.graph().passages)
+        if (passage.is_ink == is_ink)
+            keep(passage.arc, passage.width);
+    // What leads between two rings and looked like a corner to the branches: it ends where only passages go on.
+    for (const auto& edge : proof.graph().edges)
+        for (const auto& step : edge.steps)
+            if (edge.is_ink == is_ink && !walked.contains(&step) && parts(step))
+                keep(step.arc, step.width);
     guards.small_parts = smallParts(proof.outline(), is_ink, width, isNear);
     return guards;
 }

@@ -9,6 +9,7 @@
 #include "tests/support/shapes.h"
 
 #include <cmath>
+#include <iterator>
 
 using namespace ink;
 
@@ -101,6 +102,7 @@ private slots:
     void wordsFarApartAreMendedByThemselves();
     void lettersFarApartInOrderStayToTheBit();
     void aStrokeLongerThanTheWordsIsNoMending();
+    void outlinedPartsThatNearlyTouchStayApart();
     void tinyMiddlesOutlastThickStrokes();
     void nonsenseIsRefused();
     void weedingIsToldByItsRule();
@@ -429,6 +431,41 @@ void TestMending::aStrokeLongerThanTheWordsIsNoMending()
     QVERIFY(made.outline_mm == outline);
     QVERIFY(made.done.empty());
     QVERIFY(!made.left.empty()); // and that is told
+}
+
+/// A dot over a stem, corner over corner, between two more stems, all in outline: their strokes grow over more than lies between them.
+void TestMending::outlinedPartsThatNearlyTouchStayApart()
+{
+    const auto outlined = [](double x, double half, double foot, double top) {
+        constexpr double kThick = 0.3, kAlong = 1.4 * kThick;
+        return Paths{test::polygon({{x - half, foot + half},
+                                    {x, foot},
+                                    {x + half, foot + half},
+                                    {x + half, top - half},
+                                    {x, top},
+                                    {x - half, top - half}}),
+                     test::polygon({{x - half + kThick, foot + half},
+                                    {x, foot + kAlong},
+                                    {x + half - kThick, foot + half},
+                                    {x + half - kThick, top - half},
+                                    {x, top - kAlong},
+                                    {x - half + kThick, top - half}})
+                         .reversed()};
+    };
+    for (const double apart : {0.03, 0.06, 0.08})
+        for (const double beside : {0.6, 0.8}) {
+            Paths shapes = outlined(0, 1.2, apart, apart + 2.4);
+            for (const auto& stem : {outlined(0, 1.1, -7, 0), outlined(-2.2 - beside, 1.1, -7, 0.03),
+                                     outlined(2.3 + beside, 1.1, -7, 0.9)})
+                std::ranges::copy(stem, std::back_inserter(shapes));
+            const auto outline = welded(shapes);
+            QCOMPARE(outline.pieces.size(), std::size_t(4));
+            auto how = request();
+            how.limits.gap_mm = 1.3;
+            const auto made = mended(outline, {{MendingKind::Thicken, 1.3}}, how);
+            QCOMPARE(made.outline_mm.pieces.size(), std::size_t(4));
+            QVERIFY(areaOf(made.outline_mm) > 1.2 * areaOf(outline));
+        }
 }
 
 /// What the loop of a thin script leaves open, smaller than what the strokes grow by: it stays as it is, square, or with three sharp corners and
