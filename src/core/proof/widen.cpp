@@ -27,6 +27,8 @@ constexpr double kSurplus = 0.01;
 constexpr double kKept = 1.0 - kMendedShare;
 constexpr double kKeptWhole_u = 8.0;
 constexpr double kEdge_u = 2.0;
+/// Of the width: what is kept where sides are not opposite, but bands on both of them could meet.
+constexpr double kKeptOpen = 0.4;
 /// Of the width squared: what comes off smaller than this when a gap is opened is a crumb, no piece.
 constexpr double kCrumb = 0.2;
 
@@ -94,31 +96,43 @@ Outline smallParts(const Outline& outline, bool is_ink, double width, const IsNe
     return out;
 }
 
-/// From each place of a branch to the next: whether what lies there keeps two sides apart. Opposite sides do, and so does what leads from
-/// some of them to others, or out into the open as far as bands of `band_width` on both sides could meet. Into a notch, or off a
-/// corner, there is nothing to keep apart.
-template <typename Parts>
-std::vector<bool> stretchesToKeep(const Branch& branch, double band_width, const Parts& parts)
+/// Of each place of a branch, whether the one direction leads to a fork, to a place where `width` has room, or out where no sides are
+/// opposite any more: the branch widens to its end.
+std::vector<bool> leadsToRoom(const Branch& branch, double width, bool is_forward)
 {
     const auto& places = branch.places;
-    const auto stepTo = [&](std::size_t i) -> const AxisStep& { return *branch.steps[places[i].step]; };
-    std::vector<bool> keeps(places.size() - 1, false);
-    std::size_t first = keeps.size(), last = 0; // places between which sides are opposite
-    for (std::size_t i = 0; i < keeps.size(); ++i)
-        if (const AxisStep& step = stepTo(i + 1); step.is_stroke || step.has_neck || parts(step)) {
-            first = std::min(first, i);
-            last = i + 1;
-        }
-    const auto leadsOut = [&](std::size_t from, std::size_t to) {
-        return places[from].width < band_width && places[to].width > places[from].width;
-    };
-    while (last > 0 && first > 0 && leadsOut(first, first - 1))
-        --first;
-    while (last > 0 && last < keeps.size() && leadsOut(last, last + 1))
-        ++last;
-    for (std::size_t i = first; i < last; ++i)
+    const std::size_t count = places.size();
+    const auto at = [&](std::size_t n) { return is_forward ? count - 1 - n : n; };
+    bool has_room = branch.is_ring || (is_forward ? branch.end : branch.start).is_fork ||
+                    (count > 1 && places[at(0)].width > places[at(1)].width);
+    std::vector<bool> out(count);
+    for (std::size_t n = 0; n < count; ++n)
+        out[at(n)] = has_room = has_room || places[at(n)].width >= width;
+    return out;
+}
+
+/// From each place of a branch to the next: how much of the width is to be kept there. All of it where sides are opposite. Where sides are
+/// not, but lie between two rooms, as in the mouth of a bowl: enough that bands of `band_width` on both sides do not meet. Into a
+/// notch, or off a corner, there is nothing to keep apart.
+template <typename Parts>
+std::vector<double> sharesToKeep(const Branch& branch, double band_width, const Parts& parts)
+{
+    const auto& places = branch.places;
+    const auto room_before = leadsToRoom(branch, band_width, false),
+               room_behind = leadsToRoom(branch, band_width, true);
+    std::vector<double> keeps(places.size() - 1, 0.0);
+    for (std::size_t i = 0; i < keeps.size(); ++i) {
+        const AxisStep& step = *branch.steps[places[i + 1].step];
+        const bool is_parting = parts(step);
         // Where the chords of two rings touch, their curves may not.
-        keeps[i] = std::min(places[i].width, places[i + 1].width) > 0.0 || parts(stepTo(i + 1));
+        const bool is_point = std::min(places[i].width, places[i + 1].width) <= 0.0 && !is_parting;
+        if (is_point)
+            keeps[i] = 0.0;
+        else if (step.is_stroke || step.has_neck || is_parting)
+            keeps[i] = 1.0;
+        else if (room_before[i] && room_behind[i + 1])
+            keeps[i] = kKeptOpen;
+    }
     return keeps;
 }
 
@@ -131,8 +145,8 @@ Guards guardsOf(const OutlineProof& proof, bool is_ink, double width, double ban
     std::vector<PenWay>& out = guards.ways;
     // What is so narrow that a change would close it by what it may stray is kept whole, with its edges.
     const double whole = kKeptWhole_u * proof.unit().u;
-    const auto radiusAt = [&](double w) {
-        return 0.5 * (w < whole ? w + kEdge_u * proof.unit().u : std::min(width, kKept * w));
+    const auto radiusAt = [&](double w, double share = 1.0) {
+        return 0.5 * (w < whole ? w + kEdge_u * proof.unit().u : share * std::min(width, kKept * w));
     };
     const auto rings = ringsOf(proof.outline());
     // What parts two rings is kept whatever it looks like.
@@ -152,6 +166,7 @@ Guards guardsOf(const OutlineProof& proof, bool is_ink, double width, double ban
             continue;
         }
         PenWay way;
+        double share = 0.0;
         const auto end = [&] {
             if (way.centres.size() > 1)
                 out.push_back(std::move(way));
@@ -159,15 +174,18 @@ Guards guardsOf(const OutlineProof& proof, bool is_ink, double width, double ban
         };
         const auto add = [&](Point centre, double w) {
             way.centres.push_back(centre);
-            way.radii.push_back(radiusAt(w));
+            way.radii.push_back(radiusAt(w, share));
         };
-        const auto keeps = stretchesToKeep(branch, band_width, parts);
+        const auto keeps = sharesToKeep(branch, band_width, parts);
         for (std::size_t i = 0; i + 1 < branch.places.size(); ++i) {
             const auto &a = branch.places[i], &b = branch.places[i + 1];
-            if (!keeps[i] || !isNear(a.centre, b.centre, radiusAt(std::max(a.width, b.width)))) {
+            const double next =
+                isNear(a.centre, b.centre, radiusAt(std::max(a.width, b.width))) ? keeps[i] : 0.0;
+            if (next != share)
                 end();
+            share = next;
+            if (share <= 0.0)
                 continue;
-            }
             if (way.centres.empty())
                 add(a.centre, a.width);
             // Where the kept width stops growing with the stroke.
@@ -177,18 +195,19 @@ Guards guardsOf(const OutlineProof& proof, bool is_ink, double width, double ban
         }
         end();
     }
-    const auto keep = [&](const Segment& arc, const std::array<double, 2>& width_there) {
+    const auto keep = [&](const Segment& arc, const std::array<double, 2>& width_there, double share_there) {
         if (isNear(arc.start(), arc.end(), radiusAt(std::max(width_there[0], width_there[1]))))
-            out.push_back(wayAlong(arc, width_there, radiusAt));
+            out.push_back(wayAlong(arc, width_there, [&](double w) { return radiusAt(w, share_there); }));
     };
     for (const auto& passage : proof.graph().passages)
         if (passage.is_ink == is_ink)
-            keep(passage.arc, passage.width);
+            keep(passage.arc, passage.width, 1.0);
     // What leads between two rings and looked like a corner to the branches: it ends where only passages go on.
     for (const auto& edge : proof.graph().edges)
-        for (const auto& step : edge.steps)
-            if (edge.is_ink == is_ink && !walked.contains(&step) && parts(step))
-                keep(step.arc, step.width);
+        if (edge.is_ink == is_ink)
+            for (const auto& step : edge.steps)
+                if (!walked.contains(&step) && parts(step))
+                    keep(step.arc, step.width, kKeptOpen);
     guards.small_parts = smallParts(proof.outline(), is_ink, width, isNear);
     return guards;
 }

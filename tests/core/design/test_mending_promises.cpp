@@ -97,7 +97,7 @@ void TestMendingPromises::mendingKeepsItsPromises()
     QVERIFY(again);
     // Where the strokes asked for are a twelfth of the letters' height or more, little of them has room, and each time a little more.
     const double ink = once->design.figures_mm.area,
-                 may_change = height_mm > 12.0 * limits.stroke_comfortable_mm ? 0.015
+                 may_change = height_mm > 12.0 * limits.stroke_comfortable_mm ? 0.012
                               : seed == 96                                    ? 0.2
                                                                               : 0.15;
     const double moved = measure(again->outline_mm).area / ink - 1.0;
