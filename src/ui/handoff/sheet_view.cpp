@@ -14,7 +14,7 @@
 namespace ink::ui {
 namespace {
 
-constexpr int kSheetRuler_px = 26;
+constexpr int kSheetRuler_px = 32;
 /// Of a roll, below what is used of it.
 constexpr double kRest = 0.35;
 constexpr double kLeastRest_mm = 30.0;
