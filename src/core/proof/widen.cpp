@@ -96,18 +96,19 @@ Outline smallParts(const Outline& outline, bool is_ink, double width, const IsNe
     return out;
 }
 
-/// Of each place of a branch, whether the one direction leads to a fork, to a place where `width` has room, or out where no sides are
-/// opposite any more: the branch widens to its end.
-std::vector<bool> leadsToRoom(const Branch& branch, double width, bool is_forward)
+/// Of each place of a branch, the widest there is in the one direction; no end to it where that leads to a fork, or out where no sides
+/// are opposite any more: the branch widens to its end.
+std::vector<double> widestFrom(const Branch& branch, bool is_forward)
 {
     const auto& places = branch.places;
     const std::size_t count = places.size();
     const auto at = [&](std::size_t n) { return is_forward ? count - 1 - n : n; };
-    bool has_room = branch.is_ring || (is_forward ? branch.end : branch.start).is_fork ||
-                    (count > 1 && places[at(0)].width > places[at(1)].width);
-    std::vector<bool> out(count);
+    const bool leads_on = branch.is_ring || (is_forward ? branch.end : branch.start).is_fork ||
+                          (count > 1 && places[at(0)].width > places[at(1)].width);
+    double widest = leads_on ? std::numeric_limits<double>::infinity() : 0.0;
+    std::vector<double> out(count);
     for (std::size_t n = 0; n < count; ++n)
-        out[at(n)] = has_room = has_room || places[at(n)].width >= width;
+        out[at(n)] = widest = std::max(widest, places[at(n)].width);
     return out;
 }
 
@@ -118,8 +119,7 @@ template <typename Parts>
 std::vector<double> sharesToKeep(const Branch& branch, double band_width, const Parts& parts)
 {
     const auto& places = branch.places;
-    const auto room_before = leadsToRoom(branch, band_width, false),
-               room_behind = leadsToRoom(branch, band_width, true);
+    const auto before = widestFrom(branch, false), behind = widestFrom(branch, true);
     std::vector<double> keeps(places.size() - 1, 0.0);
     for (std::size_t i = 0; i < keeps.size(); ++i) {
         const AxisStep& step = *branch.steps[places[i + 1].step];
@@ -130,7 +130,8 @@ std::vector<double> sharesToKeep(const Branch& branch, double band_width, const 
             keeps[i] = 0.0;
         else if (step.is_stroke || step.has_neck || is_parting)
             keeps[i] = 1.0;
-        else if (room_before[i] && room_behind[i + 1])
+        else if (const double room = std::min(band_width, std::max(places[i].width, places[i + 1].width));
+                 before[i] >= room && behind[i + 1] >= room)
             keeps[i] = kKeptOpen;
     }
     return keeps;

@@ -69,6 +69,7 @@ private slots:
     void aStrokeKeepsOffTheGapBesideIt();
     void anOpenBowlStaysOpen_data();
     void anOpenBowlStaysOpen();
+    void aBowlNarrowerThanItsStrokesStaysOpen();
     void middlesWithLettersInThemStay();
     void aNotchIsRoundedAndNoDeeper();
     void aGapIsClosedWithAHollow();
@@ -211,6 +212,30 @@ void TestWiden::anOpenBowlStaysOpen()
     QCOMPARE(after.pieces.size(), std::size_t(1));
     QCOMPARE(after.middles.size(), std::size_t(0));
     QVERIFY(after.figures.area > proof.figures().area + 0.1);
+}
+
+/// No disc of the strokes' width fits into it, and what is closed off and holds none is filled: it may not close.
+void TestWiden::aBowlNarrowerThanItsStrokesStaysOpen()
+{
+    for (const double half_mouth : {0.11, 0.15, 0.2}) {
+        const auto proof = proofOf({test::polygon({{half_mouth, 0.5},
+                                                   {half_mouth + 0.12, 0.5},
+                                                   {1.4, 3},
+                                                   {1.0, 7},
+                                                   {-1.0, 7},
+                                                   {-1.4, 3},
+                                                   {-half_mouth - 0.12, 0.5},
+                                                   {-half_mouth, 0.5},
+                                                   {-0.36, 1.2},
+                                                   {0, 6},
+                                                   {0.36, 1.2}})});
+        const auto out = thickened(proof, 0.8, 0.2);
+        const InkTest ink(out, 0.001);
+        QVERIFY(!ink.isInk({0, 3}));
+        QVERIFY(!ink.isInk({0, 1.5}));
+        QVERIFY(!ink.isInk({0, 0.5}));
+        QVERIFY(measure(out).area > proof.figures().area + 0.3);
+    }
 }
 
 void TestWiden::middlesWithLettersInThemStay()
