@@ -113,8 +113,8 @@ std::vector<double> widestFrom(const Branch& branch, bool is_forward)
 }
 
 /// From each place of a branch to the next: how much of the width is to be kept there. All of it where sides are opposite. Where sides are
-/// not, but lie between two rooms, as in the mouth of a bowl: enough that bands of `band_width` on both sides do not meet. Into a
-/// notch, or off a corner, there is nothing to keep apart.
+/// not, but it is as wide or wider further on in both directions, as in the mouth of a bowl: enough that bands of `band_width` on
+/// both sides do not meet. Into a notch, or off a corner, there is nothing to keep apart.
 template <typename Parts>
 std::vector<double> sharesToKeep(const Branch& branch, double band_width, const Parts& parts)
 {
